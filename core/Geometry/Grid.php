@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry;
+
+/**
+ * The whole-micrometre grid on which every point lies.
+ *
+ * With |x|, |y| ≤ 2^30 an orientation is a difference of two products of at most 2^62, exact in
+ * 64-bit integers; the one sum that could reach 2^63 turns into a float of the right sign.
+ */
+final class Grid
+{
+    /** The greatest absolute coordinate, in µm. */
+    public const LIMIT = 1 << 30;
+
+    /**
+     * Packs a point into one integer: x · STRIDE + y. Keys sort as points do by x, then y, and the
+     * odd low half of the stride spreads points of equal y over a hash table.
+     */
+    public const STRIDE = (1 << 32) + 40503;
+
+    /**
+     * Twice the signed area of the triangle a, b, c: above 0 when c lies left of a → b.
+     */
+    public static function orientation(int $ax, int $ay, int $bx, int $by, int $cx, int $cy): int|float
+    {
+        return ($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax);
+    }
+
+    /** @throws GeometryException when the coordinate is not on the grid */
+    public static function round(float $value): int
+    {
+        if (!(abs($value) <= self::LIMIT)) {
+            throw GeometryException::outOfRange($value);
+        }
+
+        return (int) floor($value + 0.5);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry\Overlay;
+
+use Uvret\Geometry\GeometryException;
+
+/**
+ * The set operations: rings in, rings out, in four stages.
+ *
+ * Snapping settles all crossings on the grid; Chains joins the edges between them; Sweep finds the
+ * chains that bound the result; Tracing joins these to rings and sorts holes under outer rings.
+ */
+final class Overlay
+{
+    /**
+     * @throws GeometryException when the crossings do not settle on the grid
+     */
+    public static function of(Rings $rings, Rule $rule): Tracing
+    {
+        if ([] === $rings->operand) {
+            return Tracing::of($rings, new Chains(), new Sweep());
+        }
+        $nodes = Snapping::settle($rings);
+        $chains = Chains::of($rings, $nodes);
+
+        return Tracing::of($rings, $chains, Sweep::over($rings, $chains, $rule));
+    }
+}

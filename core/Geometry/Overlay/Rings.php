@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry\Overlay;
+
+use Uvret\Geometry\GeometryException;
+use Uvret\Geometry\Grid;
+
+/**
+ * The input of an overlay as two flat columns of coordinates.
+ *
+ * Every ring takes a run of slots and is closed: its last slot repeats its first. The edge of slot e
+ * goes to slot e + 1, so that an edge is known by one number.
+ */
+final class Rings
+{
+    /** @var list<int> */
+    public array $x = [];
+
+    /** @var list<int> */
+    public array $y = [];
+
+    /** @var list<int> the first slot of each ring; a last entry stands behind the last ring */
+    public array $start = [0];
+
+    /** @var list<int> the operand of each ring: 0 or 1 */
+    public array $operand = [];
+
+    /**
+     * Adds rings that a caller gave. Repeated points are dropped, rings without three different
+     * points as well.
+     *
+     * @param array<array<mixed>> $rings flat lists x0, y0, x1, y1, … in whole µm, not closed
+     *
+     * @throws GeometryException for lists of odd length, numbers that are not whole or out of range
+     */
+    public function addLoose(array $rings, int $operand): void
+    {
+        foreach ($rings as $ring) {
+            if (!array_is_list($ring)) {
+                throw GeometryException::notAList();
+            }
+            $count = \count($ring);
+            if (0 !== $count % 2) {
+                throw GeometryException::oddRing($count);
+            }
+            $x = $y = [];
+            $lastX = $lastY = null;
+            for ($i = 0; $i < $count; $i += 2) {
+                $px = $ring[$i];
+                $py = $ring[$i + 1];
+                if (!\is_int($px) || !\is_int($py)) {
+                    throw GeometryException::notWhole(\is_int($px) ? $py : $px);
+                }
+                if ($px === $lastX && $py === $lastY) {
+                    continue;
+                }
+                if ($px > Grid::LIMIT || $px < -Grid::LIMIT || $py > Grid::LIMIT || $py < -Grid::LIMIT) {
+                    throw GeometryException::outOfRange($px > Grid::LIMIT || $px < -Grid::LIMIT ? $px : $py);
+                }
+                $x[] = $lastX = $px;
+                $y[] = $lastY = $py;
+            }
+            $last = \count($x) - 1;
+            while ($last > 0 && $x[$last] === $x[0] && $y[$last] === $y[0]) {
+                unset($x[$last], $y[$last]);
+                --$last;
+            }
+            if ($last < 2) {
+                continue;
+            }
+            $x[] = $x[0];
+            $y[] = $y[0];
+            $this->append($x, $y, $operand);
+        }
+    }
+
+    /**
+     * Adds rings that are known to be valid lists on the grid without repeated points.
+     *
+     * @param list<list<int>> $rings
+     */
+    public function addValid(array $rings, int $operand): void
+    {
+        foreach ($rings as $ring) {
+            $x = $y = [];
+            $count = \count($ring);
+            for ($i = 0; $i < $count; $i += 2) {
+                $x[] = $ring[$i];
+                $y[] = $ring[$i + 1];
+            }
+            $x[] = $ring[0];
+            $y[] = $ring[1];
+            $this->append($x, $y, $operand);
+        }
+    }
+
+    /**
+     * @param list<int> $x
+     * @param list<int> $y
+     */
+    private function append(array $x, array $y, int $operand): void
+    {
+        array_push($this->x, ...$x);
+        array_push($this->y, ...$y);
+        $this->start[] = \count($this->x);
+        $this->operand[] = $operand;
+    }
+}

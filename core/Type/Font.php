@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Type;
+
+use Uvret\Geometry\Curve\Path;
+use Uvret\Type\Layout\GlyphRun;
+use Uvret\Type\Layout\PlainLayout;
+use Uvret\Type\OpenType\CharacterMap;
+use Uvret\Type\OpenType\GlyphOutlines;
+use Uvret\Type\OpenType\HorizontalMetrics;
+use Uvret\Type\OpenType\LegacyKerning;
+use Uvret\Type\OpenType\Naming;
+use Uvret\Type\OpenType\Table;
+use Uvret\Type\OpenType\TableDirectory;
+
+/** A TrueType font: text in, placed glyphs and their outlines out. All measures are in font units. */
+final class Font
+{
+    private const GLYPHS = 65535;
+
+    /** @var array<int, Path> */
+    private array $outlines = [];
+
+    private ?float $letterHeight = null;
+
+    private function __construct(
+        public readonly string $family,
+        public readonly string $style,
+        public readonly int $unitsPerEm,
+        public readonly int $glyphCount,
+        private readonly CharacterMap $characters,
+        private readonly GlyphOutlines $glyphs,
+        private readonly PlainLayout $layout,
+    ) {
+    }
+
+    /** @throws FontException when the file cannot be read or is not a usable font */
+    public static function fromFile(string $file): self
+    {
+        $bytes = is_file($file) ? file_get_contents($file) : false;
+
+        return self::fromBytes(false === $bytes ? throw FontException::unreadable($file) : $bytes);
+    }
+
+    /** @throws FontException when the bytes are not a usable font */
+    public static function fromBytes(string $bytes): self
+    {
+        $tables = TableDirectory::of($bytes);
+        $head = $tables->table('head');
+        $unitsPerEm = $head->u16(18);
+        if ($unitsPerEm < 16 || $unitsPerEm > 16384) {
+            throw FontException::badTable('head', 'the units per em are out of range');
+        }
+        $glyphCount = $tables->table('maxp')->u16(4);
+        if ($glyphCount < 1) {
+            throw FontException::badTable('maxp', 'there are no glyphs');
+        }
+        $metrics = HorizontalMetrics::read($tables->table('hhea'), $tables->table('hmtx'), $glyphCount);
+        $glyphs = GlyphOutlines::read($tables->table('glyf'), $tables->table('loca'), 1 === $head->i16(50), $glyphCount, $metrics);
+        $characters = CharacterMap::read($tables->table('cmap'), $glyphCount);
+        $kerning = $tables->has('kern') ? LegacyKerning::read($tables->table('kern')) : LegacyKerning::none();
+        $naming = Naming::read($tables->has('name') ? $tables->table('name') : new Table('name', "\0\0\0\0\0\6"));
+
+        return new self(
+            $naming->family() ?? 'Unnamed',
+            $naming->style() ?? 'Regular',
+            $unitsPerEm,
+            min($glyphCount, self::GLYPHS),
+            $characters,
+            $glyphs,
+            new PlainLayout($characters, $metrics, $kerning),
+        );
+    }
+
+    /** Lays text out on one line: a glyph for each character, with its advance and kerning. */
+    public function shape(string $text): GlyphRun
+    {
+        return $this->layout->shape($text);
+    }
+
+    /** @throws FontException when the glyph is missing or damaged */
+    public function outline(int $glyph): Path
+    {
+        return $this->outlines[$glyph] ??= $this->read($glyph);
+    }
+
+    /**
+     * The height of the letter H as drawn: fonts state it wrongly or not at all. Where there is no H,
+     * the highest of the figures and small letters stands in.
+     */
+    public function letterHeight(): float
+    {
+        if (null === $this->letterHeight) {
+            $height = 0.0;
+            foreach (['H', '0', 'h', 'x'] as $character) {
+                $glyph = $this->characters->glyph(mb_ord($character));
+                $top = 0 === $glyph ? null : ($this->outline($glyph)->bounds()[3] ?? null);
+                if (null !== $top && $top > 0) {
+                    $height = $top;
+                    break;
+                }
+            }
+            $this->letterHeight = $height > 0 ? $height : 0.7 * $this->unitsPerEm;
+        }
+
+        return $this->letterHeight;
+    }
+
+    /**
+     * The characters of a text that the font has no glyph for, each once.
+     *
+     * @return list<string>
+     */
+    public function missing(string $text): array
+    {
+        $missing = array_filter(mb_str_split($text), fn (string $character): bool => 0 === $this->characters->glyph(mb_ord($character)) && 1 !== preg_match('/\s/u', $character));
+
+        return array_values(array_unique($missing));
+    }
+
+    /** @return list<int> the Unicode code points that have a glyph */
+    public function codePoints(): array
+    {
+        return $this->characters->codePoints();
+    }
+
+    private function read(int $glyph): Path
+    {
+        $points = $this->glyphs->points($glyph);
+        $path = $points->toPath();
+
+        return 0.0 === $points->left ? $path : $path->transform(\Uvret\Geometry\Affine::move(-$points->left, 0));
+    }
+}
