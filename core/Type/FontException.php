@@ -41,4 +41,9 @@ final class FontException extends \RuntimeException
     {
         return new self(sprintf('The font file %s cannot be opened.', basename($file)));
     }
+
+    public static function notInTypeCase(string $id): self
+    {
+        return new self(sprintf('The type case has no font “%s”. Choose another font for the line.', $id));
+    }
 }

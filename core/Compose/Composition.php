@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Geometry\Box;
+
+/**
+ * A design with every part placed and welded, wear side.
+ *
+ * The origin is the middle of the placement area's top edge; y points up, so the area lies below it.
+ */
+final readonly class Composition
+{
+    /** @param list<Part> $parts in the order of the build sheet */
+    public function __construct(
+        public Box $area,
+        public array $parts,
+    ) {
+    }
+
+    /** The ink of everything; null when there is none. */
+    public function ink(): ?Box
+    {
+        $ink = null;
+        foreach ($this->parts as $part) {
+            $ink = null === $part->ink ? $ink : ($ink?->joined($part->ink) ?? $part->ink);
+        }
+
+        return $ink;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut;
+
+use Uvret\Design\Film;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/**
+ * One cut layer as the knife sees it, blade side up.
+ *
+ * The origin is the left bottom corner of the weeding box; y points up.
+ */
+final readonly class CutSheet
+{
+    /**
+     * @param Region $region the lettering, blade side
+     * @param Box    $box    the weeding box
+     * @param bool   $turned whether the sheet lies a quarter turn round on the film, to fit its width
+     */
+    public function __construct(
+        public Film $film,
+        public Region $region,
+        public Box $box,
+        public bool $turned,
+    ) {
+    }
+
+    /** How much of the film's length the sheet takes, in µm. */
+    public function filmLength(): int
+    {
+        return $this->turned ? $this->box->width() : $this->box->height();
+    }
+
+    /** How much of the film's width the sheet takes, in µm. */
+    public function filmWidth(): int
+    {
+        return $this->turned ? $this->box->height() : $this->box->width();
+    }
+
+    public function fits(): bool
+    {
+        return $this->filmWidth() <= $this->film->width;
+    }
+
+    /** How many pieces stay on the carrier. */
+    public function pieces(): int
+    {
+        return \count($this->region->pieces());
+    }
+
+    /** How many pieces have to be picked out: the waste round the letters and each hole. */
+    public function toWeed(): int
+    {
+        return 1 + \count($this->region->rings()) - $this->pieces();
+    }
+}

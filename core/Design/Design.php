@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+use Uvret\Geometry\Unit;
+
+/** A design: a blank with a placement, and what is put on it. All lengths are in µm. */
+final readonly class Design
+{
+    /**
+     * @param list<Film> $films bottom film first
+     * @param list<Line> $lines in reading order
+     */
+    public function __construct(
+        public string $name,
+        public Unit $unit,
+        public Blank $blank,
+        public array $films,
+        public Stack $stack,
+        public array $lines,
+    ) {
+    }
+
+    public function film(string $id): Film
+    {
+        foreach ($this->films as $film) {
+            if ($film->id === $id) {
+                return $film;
+            }
+        }
+        throw DesignException::unknownFilm('films', $id);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+/**
+ * The area of a blank that may carry lettering, and how it is measured. Lengths are in µm; across
+ * and down lead from the blank's measuring point to the middle of the area's top edge.
+ */
+final readonly class Placement
+{
+    /** @param list<array{edge: string, distance: int}> $from */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public int $width,
+        public int $height,
+        public int $across,
+        public int $down,
+        public array $from,
+    ) {
+    }
+}

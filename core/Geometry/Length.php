@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry;
+
+/** A length in whole micrometres, read from and printed as what people write on paper. */
+final readonly class Length
+{
+    /** The longest length that is taken: 100 m. */
+    public const LIMIT = 100_000_000;
+
+    private const FACTORS = ['mm' => 1000.0, 'cm' => 10000.0, 'm' => 1_000_000.0, 'in' => 25400.0, 'inch' => 25400.0, 'inches' => 25400.0, '"' => 25400.0, '″' => 25400.0, '”' => 25400.0];
+
+    private const VULGAR = ['¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+
+    private function __construct(public int $micrometres)
+    {
+    }
+
+    public static function ofMicrometres(int $micrometres): self
+    {
+        return new self($micrometres);
+    }
+
+    /**
+     * Reads `90`, `90mm`, `9 cm`, `3.5in`, `3 1/2"`, `3½ in`, `3,5`; a bare number is in the preferred unit.
+     *
+     * @throws LengthException when it is not a length, with what is accepted
+     */
+    public static function parse(string $text, Unit $preferred = Unit::Millimetre): self
+    {
+        $plain = mb_strtolower(trim($text));
+        foreach (self::VULGAR as $sign => $fraction) {
+            $plain = str_replace($sign, ' '.$fraction, $plain);
+        }
+        $plain = trim(preg_replace('/\s+/u', ' ', $plain) ?? $plain);
+        if (1 !== preg_match('~^(?<sign>[-−+])? ?(?:(?<whole>\d{1,9}(?:[.,]\d{1,6})?|[.,]\d{1,6})(?: (?<top>\d{1,3})/(?<bottom>\d{1,3}))?|(?<t>\d{1,3})/(?<b>\d{1,3})) ?(?<unit>mm|cm|m|in|inch|inches|"|″|”)?$~u', $plain, $m)) {
+            throw LengthException::notALength($text, $preferred);
+        }
+        $whole = '' !== $m['whole'] ? (float) str_replace(',', '.', $m['whole']) : 0.0;
+        $top = (int) ($m['top'] ?: ($m['t'] ?? ''));
+        $bottom = (int) ($m['bottom'] ?: ($m['b'] ?? ''));
+        if ($top > 0 && (0 === $bottom || floor($whole) !== $whole)) {
+            throw LengthException::notALength($text, $preferred);
+        }
+        $number = $whole + ($bottom > 0 ? $top / $bottom : 0.0);
+        $unit = ($m['unit'] ?? '') ?: $preferred->symbol();
+        $value = $number * self::FACTORS[$unit] * ('' === $m['sign'] || '+' === $m['sign'] ? 1 : -1);
+        if (abs($value) > self::LIMIT) {
+            throw LengthException::tooLong($text);
+        }
+
+        return new self((int) round($value));
+    }
+
+    /** In the unit, to a tenth of a millimetre or a sixteenth of an inch, without the unit's name. */
+    public function format(Unit $unit): string
+    {
+        return Unit::Millimetre === $unit ? number_format($this->micrometres / 1000, 1, '.', '') : $this->sixteenths();
+    }
+
+    private function sixteenths(): string
+    {
+        $sixteenths = (int) round(abs($this->micrometres) / 25400 * 16);
+        $sign = $this->micrometres < 0 && $sixteenths > 0 ? '-' : '';
+        $whole = intdiv($sixteenths, 16);
+        $top = $sixteenths % 16;
+        $bottom = 16;
+        while ($top > 0 && 0 === $top % 2) {
+            $top = intdiv($top, 2);
+            $bottom = intdiv($bottom, 2);
+        }
+        $fraction = $top > 0 ? "$top/$bottom" : '';
+
+        return $sign.trim(($whole > 0 || '' === $fraction ? (string) $whole : '').' '.$fraction);
+    }
+}

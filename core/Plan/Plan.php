@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Plan;
+
+use Uvret\Compose\Composition;
+use Uvret\Cut\CutPlan;
+use Uvret\Design\Design;
+use Uvret\Snags\Snag;
+
+/** A design with all that was worked out from it. */
+final readonly class Plan
+{
+    /** @param list<Snag> $snags */
+    public function __construct(
+        public Design $design,
+        public Composition $composition,
+        public CutPlan $cutPlan,
+        public array $snags,
+    ) {
+    }
+
+    /** The film all sheets take together, in µm of its length. */
+    public function filmLength(): int
+    {
+        $length = 0;
+        foreach ($this->cutPlan->sheets as $sheet) {
+            $length += $sheet->filmLength();
+        }
+
+        return $length;
+    }
+
+    /**
+     * What is left of the area beyond the ink in the tighter direction, in µm; below 0 when the ink
+     * does not fit into it; null without ink.
+     */
+    public function spare(): ?int
+    {
+        $ink = $this->composition->ink();
+        $area = $this->composition->area;
+
+        return null === $ink ? null : min($area->width() - $ink->width(), $area->height() - $ink->height());
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Plan;
+
+use Uvret\Compose\Part;
+use Uvret\Cut\CutSheet;
+use Uvret\Geometry\Box;
+use Uvret\Snags\Snag;
+
+/** A plan's measures and snags as plain data for plan.json. Lengths are in µm, areas in mm². */
+final readonly class PlanReport
+{
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan): array
+    {
+        return [
+            'design' => $plan->design->name,
+            'area' => ['width' => $plan->composition->area->width(), 'height' => $plan->composition->area->height()],
+            'ink' => self::box($plan->composition->ink()),
+            'spare' => $plan->spare(),
+            'filmLength' => $plan->filmLength(),
+            'lines' => array_map(static fn (Part $part): array => [
+                'line' => $part->line,
+                'film' => $part->film,
+                'ink' => self::box($part->ink),
+                'letterHeight' => $part->letterHeight,
+                'area' => round($part->region->area() / 1e6, 6),
+                'pieces' => \count($part->region->pieces()),
+            ], $plan->composition->parts),
+            'layers' => array_map(static fn (CutSheet $sheet): array => [
+                'film' => $sheet->film->id,
+                'file' => $sheet->film->id.'-blade-side.svg',
+                'mirrored' => $sheet->film->mirrored,
+                'box' => ['width' => $sheet->box->width(), 'height' => $sheet->box->height()],
+                'area' => round($sheet->region->area() / 1e6, 6),
+                'pieces' => $sheet->pieces(),
+                'toWeed' => $sheet->toWeed(),
+                'turned' => $sheet->turned,
+                'filmLength' => $sheet->filmLength(),
+                'fits' => $sheet->fits(),
+            ], $plan->cutPlan->sheets),
+            'snags' => array_map(static fn (Snag $snag): array => [
+                'kind' => $snag->kind->value,
+                'blocks' => $snag->kind->blocks(),
+                'message' => $snag->message,
+                'cure' => $snag->cure,
+                'line' => $snag->line,
+                'film' => $snag->film,
+                'x' => $snag->x,
+                'y' => $snag->y,
+            ], $plan->snags),
+        ];
+    }
+
+    /** @return array{left: int, top: int, width: int, height: int}|null */
+    private static function box(?Box $box): ?array
+    {
+        return null === $box ? null : ['left' => $box->left, 'top' => $box->top, 'width' => $box->width(), 'height' => $box->height()];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Plan;
+
+use Uvret\Compose\Composer;
+use Uvret\Cut\CutPlanner;
+use Uvret\Design\Design;
+use Uvret\Separate\Separator;
+use Uvret\Snags\SnagFinder;
+use Uvret\Type\TypeCase;
+
+/** The whole way in one direction: design → composition → cut layers → cut plan, and the snags. */
+final readonly class Planner
+{
+    private Composer $composer;
+    private Separator $separator;
+    private CutPlanner $cutPlanner;
+    private SnagFinder $snagFinder;
+
+    public function __construct(TypeCase $typeCase)
+    {
+        $this->composer = new Composer($typeCase);
+        $this->separator = new Separator();
+        $this->cutPlanner = new CutPlanner();
+        $this->snagFinder = new SnagFinder();
+    }
+
+    public function plan(Design $design): Plan
+    {
+        $composition = $this->composer->compose($design);
+        $cutPlan = $this->cutPlanner->plan($this->separator->separate($composition, $design->films));
+
+        return new Plan($design, $composition, $cutPlan, $this->snagFinder->find($design, $composition, $cutPlan));
+    }
+}

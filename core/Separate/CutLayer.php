@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate;
+
+use Uvret\Design\Film;
+use Uvret\Geometry\Region;
+
+/** All that is cut from one film for one design, wear side. */
+final readonly class CutLayer
+{
+    public function __construct(
+        public Film $film,
+        public Region $region,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+/** Something that will go wrong at the cutter, the weeding table or the press, and what would mend it. */
+final readonly class Snag
+{
+    /**
+     * @param int|null $x where, in the composition's coordinates (µm, y up); null when it has no place
+     */
+    public function __construct(
+        public SnagKind $kind,
+        public string $message,
+        public string $cure,
+        public ?string $line = null,
+        public ?string $film = null,
+        public ?int $x = null,
+        public ?int $y = null,
+    ) {
+    }
+}

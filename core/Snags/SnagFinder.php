@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Compose\Composition;
+use Uvret\Compose\Part;
+use Uvret\Cut\CutPlan;
+use Uvret\Cut\CutSheet;
+use Uvret\Design\Design;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Length;
+
+/** Looks through the results of each step for what will go wrong. */
+final readonly class SnagFinder
+{
+    /** @return list<Snag> in the order of the build sheet, then of the films */
+    public function find(Design $design, Composition $composition, CutPlan $plan): array
+    {
+        $snags = [];
+        foreach ($composition->parts as $part) {
+            array_push($snags, ...$this->ofPart($design, $composition->area, $part));
+        }
+        foreach ($plan->sheets as $sheet) {
+            array_push($snags, ...$this->ofSheet($design, $sheet));
+        }
+
+        return $snags;
+    }
+
+    /** @return list<Snag> */
+    private function ofPart(Design $design, Box $area, Part $part): array
+    {
+        $snags = [];
+        if (null !== $part->failure) {
+            $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is not touched.', $part->line, $part->film);
+        }
+        if ([] !== $part->missing) {
+            $letters = implode(' ', \array_slice($part->missing, 0, 8));
+            $snags[] = new Snag(SnagKind::MissingLetter, "The font has no $letters, so the knife would cut an empty box.", 'Choose a font that has it, or type it another way.', $part->line, $part->film, $part->ink?->left, $part->ink?->top);
+        }
+        if (null !== $part->ink && !$area->holds($part->ink)) {
+            // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
+            $ink = $part->ink;
+            $over = ['left' => $area->left - $ink->left, 'right' => $ink->right - $area->right, 'bottom' => $area->bottom - $ink->bottom, 'top' => $ink->top - $area->top];
+            arsort($over);
+            $side = array_key_first($over);
+            $far = Length::ofMicrometres($over[$side])->format($design->unit).' '.$design->unit->symbol();
+            $middle = [intdiv($ink->left + $ink->right, 2), intdiv($ink->bottom + $ink->top, 2)];
+            [$x, $y] = match ($side) {
+                'left' => [$area->left, $middle[1]],
+                'right' => [$area->right, $middle[1]],
+                'bottom' => [$middle[0], $area->bottom],
+                'top' => [$middle[0], $area->top],
+            };
+            $snags[] = new Snag(SnagKind::OutsideArea, "The ink is $far outside the area at the $side.", $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->line, $part->film, $x, $y);
+        }
+
+        return $snags;
+    }
+
+    /** @return list<Snag> */
+    private function ofSheet(Design $design, CutSheet $sheet): array
+    {
+        if ($sheet->fits()) {
+            return [];
+        }
+        $unit = $design->unit;
+        $needs = Length::ofMicrometres(min($sheet->box->width(), $sheet->box->height()))->format($unit);
+        $has = Length::ofMicrometres($sheet->film->width)->format($unit).' '.$unit->symbol();
+
+        return [new Snag(SnagKind::WiderThanFilm, "With its weeding box the layer needs $needs across, and {$sheet->film->name} is $has wide.", 'Make the lettering smaller, or take a wider film.', null, $sheet->film->id)];
+    }
+}

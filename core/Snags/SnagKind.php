@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+/** What can go wrong. */
+enum SnagKind: string
+{
+    case NotMade = 'not made';
+    case MissingLetter = 'missing letter';
+    case OutsideArea = 'outside the area';
+    case WiderThanFilm = 'wider than the film';
+
+    /** Whether it would spoil film or garment, rather than only be worth a look. */
+    public function blocks(): bool
+    {
+        return self::OutsideArea !== $this;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Type;
+
+/** The shop's fonts, by id. */
+interface TypeCase
+{
+    /** @throws FontException when the font is not there or cannot be read */
+    public function font(string $id): Font;
+
+    /** @return list<FontEntry> */
+    public function entries(): array;
+
+    /** The file of a font; null where the type case has none of that id. */
+    public function file(string $id): ?string;
+}

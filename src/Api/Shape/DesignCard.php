@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A design of a job in small, as it will be worn. */
+#[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'document', 'parts'])]
+final readonly class DesignCard
+{
+    /** @param list<SheetPart> $parts */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(ref: '#/components/schemas/Design')]
+        public object $document,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetPart'))]
+        public array $parts,
+    ) {
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A job as it hangs on the rail. */
+#[OA\Schema(schema: 'JobCard', required: ['id', 'title', 'customer', 'due', 'state', 'quantity', 'designs'])]
+final readonly class JobCard
+{
+    /** @param list<DesignCard> $designs */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $customer,
+        #[OA\Property(format: 'date')]
+        public string $due,
+        #[OA\Property(enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
+        public string $state,
+        #[OA\Property(description: 'How many blanks are to be pressed.')]
+        public int $quantity,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/DesignCard'))]
+        public array $designs,
+    ) {
+    }
+}

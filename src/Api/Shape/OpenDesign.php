@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A design as it is opened on the Bench. */
+#[OA\Schema(schema: 'OpenDesign', required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'document', 'sheet'])]
+final readonly class OpenDesign
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $jobId,
+        #[OA\Property]
+        public string $jobTitle,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(format: 'date-time')]
+        public string $savedAt,
+        #[OA\Property(ref: '#/components/schemas/Design')]
+        public object $document,
+        #[OA\Property(ref: '#/components/schemas/Sheet')]
+        public Sheet $sheet,
+    ) {
+    }
+}

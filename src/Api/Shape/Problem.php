@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** Why a request was not carried out, in words for the person at the screen (RFC 9457). */
+#[OA\Schema(schema: 'Problem', required: ['title', 'detail', 'path'])]
+final readonly class Problem
+{
+    public function __construct(
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $detail,
+        #[OA\Property(description: 'The field of the document that is wrong, like lines/0/words; empty when none is.')]
+        public string $path = '',
+    ) {
+    }
+}

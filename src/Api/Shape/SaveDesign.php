@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A changed design, with the version that it was changed from. */
+#[OA\Schema(schema: 'SaveDesign', required: ['version', 'document'])]
+final readonly class SaveDesign
+{
+    public function __construct(
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(ref: '#/components/schemas/Design')]
+        public object $document,
+    ) {
+    }
+
+    /** @throws BadRequest when the body is not of this shape */
+    public static function fromJson(string $body): self
+    {
+        $data = json_decode($body);
+        if (!\is_object($data) || !\is_int($data->version ?? null) || !\is_object($data->document ?? null)) {
+            throw BadRequest::shape('an object with a version and a document');
+        }
+
+        return new self($data->version, $data->document);
+    }
+}

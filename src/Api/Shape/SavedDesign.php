@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** The answer to a save: what the version is now, and what the document comes to. */
+#[OA\Schema(schema: 'SavedDesign', required: ['version', 'savedAt', 'sheet'])]
+final readonly class SavedDesign
+{
+    public function __construct(
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(format: 'date-time')]
+        public string $savedAt,
+        #[OA\Property(ref: '#/components/schemas/Sheet')]
+        public Sheet $sheet,
+    ) {
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Compose\Part;
+use Uvret\Cut\CutSheet;
+use Uvret\Plan\Plan;
+
+/** All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
+#[OA\Schema(schema: 'Sheet', required: ['area', 'ink', 'parts', 'layers', 'filmLength', 'toWeed', 'spare', 'snags'])]
+final readonly class Sheet
+{
+    /**
+     * @param list<SheetPart>  $parts
+     * @param list<SheetLayer> $layers bottom film first
+     * @param list<SheetSnag>  $snags
+     */
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/Frame')]
+        public Frame $area,
+        #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
+        public ?Frame $ink,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetPart'))]
+        public array $parts,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetLayer'))]
+        public array $layers,
+        #[OA\Property]
+        public int $filmLength,
+        #[OA\Property(description: 'How many pieces of waste have to be picked out.')]
+        public int $toWeed,
+        #[OA\Property(description: 'What the area has left beyond the ink in the tighter direction; below 0 when it does not fit.', nullable: true)]
+        public ?int $spare,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetSnag'))]
+        public array $snags,
+    ) {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $ink = $plan->composition->ink();
+        $snags = [];
+        foreach ($plan->snags as $number => $snag) {
+            $snags[] = SheetSnag::of($number + 1, $snag);
+        }
+
+        return new self(
+            Frame::of($plan->composition->area),
+            null === $ink ? null : Frame::of($ink),
+            array_map(static fn (Part $part): SheetPart => SheetPart::of($part), $plan->composition->parts),
+            array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet), $plan->cutPlan->sheets),
+            $plan->filmLength(),
+            array_sum(array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $plan->cutPlan->sheets)),
+            $plan->spare(),
+            $snags,
+        );
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Compose\Part;
+use Uvret\Geometry\SvgPath;
+
+/** A welded line on the stage, wear side. */
+#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'letterHeight'])]
+final readonly class SheetPart
+{
+    public function __construct(
+        #[OA\Property]
+        public string $line,
+        #[OA\Property]
+        public string $film,
+        #[OA\Property(description: 'SVG path data in µm from the middle of the area’s top edge, y pointing down.')]
+        public string $path,
+        #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
+        public ?Frame $ink,
+        #[OA\Property(description: 'The height of the letter H at this size, in µm.')]
+        public int $letterHeight,
+    ) {
+    }
+
+    public static function of(Part $part): self
+    {
+        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->letterHeight);
+    }
+}

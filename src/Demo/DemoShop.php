@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Uvret\App\Entity\Item;
+use Uvret\App\Entity\Job;
+use Uvret\App\Entity\JobDesign;
+use Uvret\App\Entity\JobState;
+use Uvret\App\Entity\RackFilm;
+use Uvret\App\Entity\ShopBlank;
+use Uvret\Design\DesignReader;
+
+/** Fills a shop from the files in demo/. Due dates are counted from today, so that the rail looks alive. */
+final readonly class DemoShop
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private DesignReader $reader,
+        #[Autowire('%kernel.project_dir%/demo')] private string $folder,
+    ) {
+    }
+
+    /** Returns false, and does nothing, where there is data already. */
+    public function load(bool $afresh): bool
+    {
+        if ($afresh) {
+            foreach ([JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class] as $entity) {
+                $this->entities->createQuery("DELETE FROM $entity e")->execute();
+            }
+        } elseif ($this->entities->getRepository(RackFilm::class)->count() > 0) {
+            return false;
+        }
+        foreach ($this->read('films') as $position => $film) {
+            $this->entities->persist(new RackFilm(self::text($film, 'id'), $position, self::json($film)));
+        }
+        foreach ($this->read('blanks') as $position => $blank) {
+            $this->entities->persist(new ShopBlank(self::text($blank, 'id'), $position, self::json($blank)));
+        }
+        foreach ($this->read('jobs') as $entry) {
+            $this->entities->persist($this->job($entry));
+        }
+        $this->entities->flush();
+
+        return true;
+    }
+
+    private function job(object $entry): Job
+    {
+        /** @var object{id: string, title: string, customer: string, dueInDays: int, state: string, items: list<object{blank: string, size: string, quantity: int}>, designs: list<string>} $entry */
+        $due = new \DateTimeImmutable(\sprintf('today %+d days', $entry->dueInDays));
+        $job = new Job($entry->id, $entry->title, $entry->customer, $due, JobState::from($entry->state));
+        foreach ($entry->items as $position => $item) {
+            $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));
+        }
+        foreach ($entry->designs as $position => $name) {
+            $document = (string) file_get_contents("$this->folder/designs/$name.json");
+            $this->reader->fromJson($document);
+            $compact = self::json(json_decode($document, false, 64, \JSON_THROW_ON_ERROR));
+            $job->designs->add(new JobDesign($name, $job, $position, $compact, new \DateTimeImmutable()));
+        }
+
+        return $job;
+    }
+
+    /** @return list<object> */
+    private function read(string $name): array
+    {
+        /** @var list<object> $entries */
+        $entries = json_decode((string) file_get_contents("$this->folder/$name.json"), false, 64, \JSON_THROW_ON_ERROR);
+
+        return $entries;
+    }
+
+    private static function text(object $entry, string $field): string
+    {
+        $value = get_object_vars($entry)[$field] ?? null;
+
+        return \is_string($value) ? $value : throw new \LogicException("A demo entry has no $field.");
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Entity;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+
+/** One customer's order: a due date, items, designs. */
+#[ORM\Entity]
+class Job
+{
+    /** @var Collection<int, Item> */
+    #[ORM\OneToMany(targetEntity: Item::class, mappedBy: 'job', cascade: ['persist', 'remove'], orphanRemoval: true)]
+    #[ORM\OrderBy(['position' => 'ASC'])]
+    public Collection $items;
+
+    /** @var Collection<int, JobDesign> */
+    #[ORM\OneToMany(targetEntity: JobDesign::class, mappedBy: 'job', cascade: ['persist', 'remove'], orphanRemoval: true)]
+    #[ORM\OrderBy(['position' => 'ASC'])]
+    public Collection $designs;
+
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(length: 60)]
+        public readonly string $id,
+        #[ORM\Column(length: 120)]
+        public string $title,
+        #[ORM\Column(length: 120)]
+        public string $customer,
+        #[ORM\Column(type: 'date_immutable')]
+        public \DateTimeImmutable $due,
+        #[ORM\Column(length: 20, enumType: JobState::class)]
+        public JobState $state,
+    ) {
+        $this->items = new ArrayCollection();
+        $this->designs = new ArrayCollection();
+    }
+
+    public function quantity(): int
+    {
+        return array_sum($this->items->map(static fn (Item $item): int => $item->quantity)->toArray());
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** A design of a job: its document as text, and a version that rises with every change. */
+#[ORM\Entity]
+class JobDesign
+{
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(length: 60)]
+        public readonly string $id,
+        #[ORM\ManyToOne(inversedBy: 'designs')]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public readonly Job $job,
+        #[ORM\Column]
+        public int $position,
+        #[ORM\Column(type: 'text')]
+        public string $document,
+        #[ORM\Column(type: 'datetime_immutable')]
+        public \DateTimeImmutable $savedAt,
+        #[ORM\Column(type: 'integer')]
+        #[ORM\Version]
+        public int $version = 1,
+    ) {
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\EventListener;
+
+use Doctrine\ORM\OptimisticLockException;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\Problem;
+use Uvret\Design\DesignException;
+use Uvret\Geometry\LengthException;
+
+/** Turns exceptions into problems that say what to do. */
+#[AsEventListener]
+final readonly class ProblemListener
+{
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $e = $event->getThrowable();
+        [$status, $problem] = match (true) {
+            $e instanceof DesignException => [422, new Problem('The design cannot be read', $e->getMessage(), $e->path)],
+            $e instanceof LengthException => [422, new Problem('Not a length', $e->getMessage())],
+            $e instanceof BadRequest => [400, new Problem('Not understood', $e->getMessage())],
+            $e instanceof OptimisticLockException => [409, new Problem('Changed elsewhere', 'This design was changed in another window. Open it again to see that; what you typed here is still on this page.')],
+            $e instanceof HttpExceptionInterface => [$e->getStatusCode(), new Problem(404 === $e->getStatusCode() ? 'Not found' : 'Not possible', $e->getMessage())],
+            default => [500, new Problem('Something went wrong in the server', 'Nothing was lost: what was saved before is still there. Try again; if it happens again, the log says why.')],
+        };
+        $event->setResponse(new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json']));
+    }
+}

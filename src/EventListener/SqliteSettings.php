@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\EventListener;
+
+use Doctrine\Bundle\DoctrineBundle\Attribute\AsMiddleware;
+use Doctrine\DBAL\Driver;
+use Doctrine\DBAL\Driver\Connection;
+use Doctrine\DBAL\Driver\Middleware;
+use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
+
+/** Opens SQLite so that several processes can share it and nothing that was called saved is lost. */
+#[AsMiddleware]
+final readonly class SqliteSettings implements Middleware
+{
+    public function wrap(Driver $driver): Driver
+    {
+        return new class($driver) extends AbstractDriverMiddleware {
+            public function connect(#[\SensitiveParameter] array $params): Connection
+            {
+                $connection = parent::connect($params);
+                $connection->exec('PRAGMA busy_timeout = 5000');
+                $connection->exec('PRAGMA journal_mode = WAL');
+                $connection->exec('PRAGMA synchronous = FULL');
+                $connection->exec('PRAGMA foreign_keys = ON');
+
+                return $connection;
+            }
+        };
+    }
+}
