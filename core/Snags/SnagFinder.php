@@ -46,7 +46,10 @@ final readonly class SnagFinder
             $over = ['left' => $area->left - $ink->left, 'right' => $ink->right - $area->right, 'bottom' => $area->bottom - $ink->bottom, 'top' => $ink->top - $area->top];
             arsort($over);
             $side = array_key_first($over);
-            $far = Length::ofMicrometres($over[$side])->format($design->unit).' '.$design->unit->symbol();
+            $far = [];
+            foreach (array_filter($over, static fn (int $by): bool => $by > 0) as $where => $by) {
+                $far[] = Length::ofMicrometres($by)->format($design->unit).' '.$design->unit->symbol()." at the $where";
+            }
             $middle = [intdiv($ink->left + $ink->right, 2), intdiv($ink->bottom + $ink->top, 2)];
             [$x, $y] = match ($side) {
                 'left' => [$area->left, $middle[1]],
@@ -54,7 +57,7 @@ final readonly class SnagFinder
                 'bottom' => [$middle[0], $area->bottom],
                 'top' => [$middle[0], $area->top],
             };
-            $snags[] = new Snag(SnagKind::OutsideArea, "The ink is $far outside the area at the $side.", $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->line, $part->film, $x, $y);
+            $snags[] = new Snag(SnagKind::OutsideArea, \sprintf('The ink is outside the area: %s.', implode(', ', $far)), $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->line, $part->film, $x, $y);
         }
 
         return $snags;

@@ -1,0 +1,52 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type Design = Schemas['Design'];
+export type Blank = Schemas['DesignBlank'];
+export type Placement = Schemas['DesignPlacement'];
+export type Film = Schemas['DesignFilm'];
+export type Line = Schemas['DesignLine'];
+export type Size = Schemas['DesignSize'];
+export type Drawing = Schemas['DesignDrawing'];
+export type Unit = Design['unit'];
+export type Sheet = Schemas['Sheet'];
+export type SheetPart = Schemas['SheetPart'];
+export type SheetLayer = Schemas['SheetLayer'];
+export type SheetSnag = Schemas['SheetSnag'];
+export type Frame = Schemas['Frame'];
+export type OpenDesign = Schemas['OpenDesign'];
+export type SavedDesign = Schemas['SavedDesign'];
+export type JobCard = Schemas['JobCard'];
+export type DesignCard = Schemas['DesignCard'];
+export type FontCard = Schemas['FontCard'];
+export type BlankCard = Schemas['BlankCard'];
+export type Problem = Schemas['Problem'];
+
+export const server = createClient<paths>({ baseUrl: '/' });
+
+/** An answer that says why something was not done. */
+export class Refusal extends Error {
+    constructor(
+        readonly status: number,
+        readonly problem: Problem,
+    ) {
+        super(problem.detail);
+    }
+}
+
+/** The data of an answer, or a refusal thrown; a server that can't be reached throws a TypeError. */
+export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+    const { data, error, response } = await request;
+    if (data !== undefined) {
+        return data;
+    }
+    const problem = isProblem(error)
+        ? error
+        : { title: 'Not understood', detail: `The server answered ${response.status}.`, path: '' };
+    throw new Refusal(response.status, problem);
+}
+
+function isProblem(value: unknown): value is Problem {
+    return typeof value === 'object' && value !== null && 'detail' in value;
+}

@@ -1,0 +1,102 @@
+import { useQuery } from '@tanstack/react-query';
+import type { Blank, BlankCard as BlankEntry, Placement } from '../api/client';
+import { blanks } from '../api/queries';
+import { showRound } from '../measure';
+import { Choice } from '../ui/Choice';
+import { Swatch } from '../ui/Swatch';
+import { withBlank } from './edits';
+import type { Draft } from './useDesign';
+
+/** The blank: which, in what size and colour, and where the lettering goes. */
+export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
+    const shop = useQuery(blanks).data ?? [];
+    const { blank, unit } = design;
+    const entry = shop.find((candidate) => candidate.id === blank.id);
+    const size = entry?.sizes.find((candidate) => candidate.size === blank.size);
+    const { placement } = blank;
+
+    return (
+        <section aria-label="Blank" className="card grid gap-1.5 px-2.5 py-2">
+            <div className="flex items-center gap-1.5">
+                {entry ? (
+                    <Choice
+                        label="Blank"
+                        className="flex-1 font-bold"
+                        value={entry}
+                        options={shop}
+                        by={(option) => option.id}
+                        show={(option) => option.name}
+                        onChange={(next) => change(withBlank(as(next, blank)))}
+                    />
+                ) : (
+                    <span className="flex-1 font-bold">{blank.name}</span>
+                )}
+                {entry && size && (
+                    <Choice
+                        label="Size"
+                        className="max-w-24"
+                        value={size}
+                        options={entry.sizes}
+                        by={(option) => option.size}
+                        show={(option) => option.size}
+                        onChange={(next) =>
+                            change(
+                                withBlank({
+                                    size: next.size,
+                                    width: next.width,
+                                    placement: same(next.placements, placement),
+                                }),
+                            )
+                        }
+                    />
+                )}
+            </div>
+            {entry && size && (
+                <div className="flex items-center gap-1.5">
+                    <Choice
+                        label="Placement"
+                        className="flex-1"
+                        value={placement}
+                        options={size.placements}
+                        by={(option) => option.id}
+                        show={(option) => option.name}
+                        onChange={(next) => change(withBlank({ placement: next }))}
+                    />
+                    <Choice
+                        label="Fabric"
+                        className="max-w-30"
+                        value={blank.fabric}
+                        options={entry.fabrics}
+                        by={(option) => option.name}
+                        show={(option) => (
+                            <>
+                                <Swatch colour={option.colour} />
+                                <span className="truncate">{option.name}</span>
+                            </>
+                        )}
+                        onChange={(fabric) => change(withBlank({ fabric }))}
+                    />
+                </div>
+            )}
+            <p className="text-xs text-quiet">
+                {showRound(placement.width, unit)} × {showRound(placement.height, unit)} {unit}
+                {placement.from.map(({ edge, distance }) => ` · ${showRound(distance, unit)} from the ${edge}`)}
+            </p>
+        </section>
+    );
+}
+
+/** The entry of the shop's list in the size and colour nearest to the blank there is. */
+function as(entry: BlankEntry, blank: Blank): Partial<Blank> {
+    const size = entry.sizes.find((candidate) => candidate.size === blank.size) ?? entry.sizes[0];
+    const fabric = entry.fabrics.find((candidate) => candidate.name === blank.fabric.name) ?? entry.fabrics[0];
+    const next = { id: entry.id, name: entry.name, drawing: entry.drawing };
+    if (!size || !fabric) {
+        return next;
+    }
+    return { ...next, size: size.size, width: size.width, fabric, placement: same(size.placements, blank.placement) };
+}
+
+function same(placements: readonly Placement[], placement: Placement): Placement {
+    return placements.find((candidate) => candidate.id === placement.id) ?? placements[0] ?? placement;
+}

@@ -1,0 +1,55 @@
+import type { Blank, Design, Film, Line } from '../api/client';
+
+/** Changes to a design: each takes one and gives the next. */
+
+export const withLine =
+    (id: string, change: Partial<Line>) =>
+    (design: Design): Design => ({
+        ...design,
+        lines: design.lines.map((line) => (line.id === id ? { ...line, ...change } : line)),
+    });
+
+export const withoutLine =
+    (id: string) =>
+    (design: Design): Design => ({ ...design, lines: design.lines.filter((line) => line.id !== id) });
+
+export const withBlank =
+    (blank: Partial<Blank>) =>
+    (design: Design): Design => ({ ...design, blank: { ...design.blank, ...blank } });
+
+/** Puts a line on a film of the rack; the design takes the film in, on top of those it has. */
+export const withFilm =
+    (lineId: string, film: Film) =>
+    (design: Design): Design => {
+        const films = design.films.some((known) => known.id === film.id) ? design.films : [...design.films, film];
+        return withLine(lineId, { film: film.id })({ ...design, films });
+    };
+
+/** A new line at the end, in the way of the last one. */
+export const withNewLine =
+    (id: string) =>
+    (design: Design): Design => {
+        const last = design.lines.at(-1);
+        const film = last?.film ?? design.films[0]?.id ?? '';
+        const line: Line = {
+            id,
+            words: '',
+            font: last?.font ?? 'lobster',
+            film,
+            size: last && last.size.by !== 'area' ? last.size : { by: 'letter', length: 20000 },
+            spacing: 0,
+            align: last?.align ?? 'centre',
+            gap: last ? 8000 : 0,
+            shift: 0,
+        };
+        return { ...design, lines: [...design.lines, line] };
+    };
+
+export function freeId(design: Design): string {
+    const taken = new Set(design.lines.map((line) => line.id));
+    let number = design.lines.length + 1;
+    while (taken.has(`line-${number}`)) {
+        number += 1;
+    }
+    return `line-${number}`;
+}

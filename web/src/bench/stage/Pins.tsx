@@ -1,0 +1,35 @@
+import type { SheetSnag } from '../../api/client';
+
+interface Props {
+    snags: readonly SheetSnag[];
+    pixel: number;
+    onChoose: (line: string) => void;
+}
+
+/** Snags as numbered dressmaker's pins, stuck in where they are. */
+export function Pins({ snags, pixel, onChoose }: Props) {
+    return (
+        <g>
+            {snags.map(
+                (snag) =>
+                    snag.x !== null &&
+                    snag.y !== null && (
+                        <g
+                            key={snag.number}
+                            transform={`translate(${snag.x} ${snag.y}) scale(${pixel})`}
+                            className="cursor-pointer"
+                            onClick={() => snag.line && onChoose(snag.line)}
+                        >
+                            <title>{snag.message}</title>
+                            <path d="M0 0L5 -20" stroke="#e9e5da" strokeWidth="2" />
+                            <path d="M0 0L5 -20" stroke="#5c5a66" strokeWidth=".6" />
+                            <circle cx="6" cy="-27" r="9.5" fill={snag.blocks ? '#b3372f' : '#9a5708'} stroke="#fff" strokeOpacity=".7" />
+                            <text x="6" y="-23" textAnchor="middle" fontSize="11" fontWeight="700" fill="#fff">
+                                {snag.number}
+                            </text>
+                        </g>
+                    ),
+            )}
+        </g>
+    );
+}

@@ -1,0 +1,56 @@
+import type { Blank, Unit } from '../../api/client';
+import { showWithUnit } from '../../measure';
+import { TapeRuler } from './TapeRuler';
+
+interface Props {
+    blank: Blank;
+    unit: Unit;
+    pixel: number;
+    onDark: boolean;
+}
+
+/** The area that may carry lettering, its tape rulers, and where it is measured from. */
+export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
+    const { width, height, across, down, from } = blank.placement;
+    const chalk = onDark ? '#f5f1e8' : '#22243a';
+    // The first measure is drawn along the middle, from the measuring point to the area.
+    const [first] = from;
+    const above = down > 0;
+    const start = above ? -down : height;
+    const end = above ? 0 : -down;
+    return (
+        <g>
+            <rect
+                x={-width / 2}
+                width={width}
+                height={height}
+                fill="none"
+                stroke={chalk}
+                strokeOpacity=".8"
+                strokeDasharray="2 5"
+                vectorEffect="non-scaling-stroke"
+            />
+            {first && Math.abs(end - start) > 12 * pixel && (
+                <g>
+                    <path
+                        d={`M${-across} ${start}V${above ? -24 * pixel : end}`}
+                        stroke={chalk}
+                        strokeDasharray="1 4"
+                        strokeWidth="1.2"
+                        vectorEffect="non-scaling-stroke"
+                    />
+                    <text
+                        x={-across + 8 * pixel}
+                        y={above ? Math.max(start / 2 - 12 * pixel, -58 * pixel) : (start + end) / 2 + 4 * pixel}
+                        fontSize={11.5 * pixel}
+                        fill={chalk}
+                    >
+                        {showWithUnit(first.distance, unit).replace('.0 mm', ' mm')} from the {first.edge}
+                    </text>
+                </g>
+            )}
+            <TapeRuler length={width} unit={unit} pixel={pixel} x={-width / 2} y={-24 * pixel} />
+            <TapeRuler length={height} unit={unit} pixel={pixel} x={-width / 2 - 24 * pixel} y={0} upright />
+        </g>
+    );
+}

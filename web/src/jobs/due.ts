@@ -1,0 +1,38 @@
+const DAY = 24 * 60 * 60 * 1000;
+
+const midnight = (date: Date) => new Date(date.getFullYear(), date.getMonth(), date.getDate());
+
+function parse(due: string): Date {
+    const [year = 0, month = 1, day = 1] = due.split('-').map(Number);
+    return new Date(year, month - 1, day);
+}
+
+function daysUntil(due: string): number {
+    return Math.round((parse(due).getTime() - midnight(new Date()).getTime()) / DAY);
+}
+
+/** A due date as people say it. */
+export function longDay(due: string): string {
+    const days = daysUntil(due);
+    if (days === 0) {
+        return 'today';
+    }
+    if (days === 1) {
+        return 'tomorrow';
+    }
+    return parse(due).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
+}
+
+/** The part of the rail that a due date hangs in. Weeks begin on Mondays. */
+export function weekOf(due: string): { name: string; urgent: boolean } {
+    const today = midnight(new Date());
+    const days = daysUntil(due);
+    const leftOfWeek = 6 - ((today.getDay() + 6) % 7);
+    if (days < 0) {
+        return { name: 'Overdue', urgent: true };
+    }
+    if (days <= leftOfWeek) {
+        return { name: 'This week', urgent: true };
+    }
+    return days <= leftOfWeek + 7 ? { name: 'Next week', urgent: false } : { name: 'Later', urgent: false };
+}

@@ -1,0 +1,37 @@
+import { Radio, RadioGroup } from '@headlessui/react';
+import type { ReactNode } from 'react';
+
+interface Props<T extends string> {
+    label: string;
+    value: T;
+    options: readonly { value: T; show: ReactNode; name?: string }[];
+    onChange: (value: T) => void;
+    dark?: boolean;
+}
+
+/** A few choices side by side, one of them taken. */
+export function Segments<T extends string>({ label, value, options, onChange, dark }: Props<T>) {
+    return (
+        <RadioGroup
+            aria-label={label}
+            value={value}
+            onChange={onChange}
+            className={`inline-flex overflow-hidden rounded-[3px] border ${dark ? 'border-white/30' : 'border-seam bg-white'}`}
+        >
+            {options.map((option) => (
+                <Radio
+                    key={option.value}
+                    value={option.value}
+                    aria-label={option.name}
+                    className={`cursor-pointer px-2.5 py-1 not-last:border-r focus-visible:-outline-offset-2 ${
+                        dark
+                            ? 'not-last:border-white/30 data-checked:bg-muslin data-checked:text-ink focus-visible:outline-[#e9a94f]'
+                            : 'not-last:border-seam data-checked:bg-ink data-checked:text-white focus-visible:outline-[#e9a94f]'
+                    }`}
+                >
+                    {option.show}
+                </Radio>
+            ))}
+        </RadioGroup>
+    );
+}
