@@ -5,7 +5,8 @@ declare(strict_types=1);
 use Uvret\App\Kernel;
 
 // PHP's own web server asks this file for everything: what lies in public/ it serves itself.
-$path = parse_url($_SERVER['REQUEST_URI'] ?? '/', \PHP_URL_PATH);
+$address = $_SERVER['REQUEST_URI'] ?? '/';
+$path = is_string($address) ? parse_url($address, \PHP_URL_PATH) : null;
 if ('cli-server' === \PHP_SAPI && is_string($path) && '/' !== $path && !str_contains($path, '..') && is_file(__DIR__.$path)) {
     return false;
 }
@@ -14,4 +15,8 @@ $_SERVER['SCRIPT_FILENAME'] = __FILE__;
 
 require_once dirname(__DIR__).'/vendor/autoload_runtime.php';
 
-return static fn (array $context): Kernel => new Kernel((string) $context['APP_ENV'], (bool) $context['APP_DEBUG']);
+return static function (array $context): Kernel {
+    $environment = $context['APP_ENV'] ?? null;
+
+    return new Kernel(is_string($environment) ? $environment : 'prod', (bool) ($context['APP_DEBUG'] ?? false));
+};

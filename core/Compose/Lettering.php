@@ -19,7 +19,7 @@ use Uvret\Type\Font;
 final readonly class Lettering
 {
     /**
-     * @param list<array{int, float}>              $glyphs glyph numbers and where their origins stand
+     * @param list<array{int, float}>                $glyphs glyph numbers and where their origins stand
      * @param array{float, float, float, float}|null $ink    left, bottom, right, top of the ink
      */
     private function __construct(

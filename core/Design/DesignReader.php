@@ -69,11 +69,15 @@ final class DesignReader
         if (null === $error) {
             return;
         }
-        // The innermost error names the field.
-        while ([] !== $error->subErrors()) {
-            $error = $error->subErrors()[0];
-        }
-        throw self::explain($error);
+        throw self::explain(self::innermost($error));
+    }
+
+    /** The error that names the field; those around it only say that something below is wrong. */
+    private static function innermost(ValidationError $error): ValidationError
+    {
+        $below = $error->subErrors()[0] ?? null;
+
+        return $below instanceof ValidationError ? self::innermost($below) : $error;
     }
 
     private static function explain(ValidationError $error): DesignException

@@ -21,14 +21,6 @@ final class Grid
      */
     public const STRIDE = (1 << 32) + 40503;
 
-    /**
-     * Twice the signed area of the triangle a, b, c: above 0 when c lies left of a → b.
-     */
-    public static function orientation(int $ax, int $ay, int $bx, int $by, int $cx, int $cy): int|float
-    {
-        return ($bx - $ax) * ($cy - $ay) - ($by - $ay) * ($cx - $ax);
-    }
-
     /** @throws GeometryException when the coordinate is not on the grid */
     public static function round(float $value): int
     {

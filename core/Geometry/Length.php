@@ -12,6 +12,10 @@ final readonly class Length
 
     private const FACTORS = ['mm' => 1000.0, 'cm' => 10000.0, 'm' => 1_000_000.0, 'in' => 25400.0, 'inch' => 25400.0, 'inches' => 25400.0, '"' => 25400.0, '″' => 25400.0, '”' => 25400.0];
 
+    private const PATTERN = '~^(?<sign>[-−+])?\s?
+        (?:(?<whole>\d{1,9}(?:[.,]\d{1,6})?|[.,]\d{1,6})(?:\s(?<top>\d{1,3})/(?<bottom>\d{1,3}))?|(?<onlyTop>\d{1,3})/(?<onlyBottom>\d{1,3}))
+        \s?(?<unit>mm|cm|m|inches|inch|in|"|″|”)?$~ux';
+
     private const VULGAR = ['¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
 
     private function __construct(public int $micrometres)
@@ -35,18 +39,16 @@ final readonly class Length
             $plain = str_replace($sign, ' '.$fraction, $plain);
         }
         $plain = trim(preg_replace('/\s+/u', ' ', $plain) ?? $plain);
-        if (1 !== preg_match('~^(?<sign>[-−+])? ?(?:(?<whole>\d{1,9}(?:[.,]\d{1,6})?|[.,]\d{1,6})(?: (?<top>\d{1,3})/(?<bottom>\d{1,3}))?|(?<t>\d{1,3})/(?<b>\d{1,3})) ?(?<unit>mm|cm|m|in|inch|inches|"|″|”)?$~u', $plain, $m)) {
+        if (1 !== preg_match(self::PATTERN, $plain, $m, \PREG_UNMATCHED_AS_NULL)) {
             throw LengthException::notALength($text, $preferred);
         }
-        $whole = '' !== $m['whole'] ? (float) str_replace(',', '.', $m['whole']) : 0.0;
-        $top = (int) ($m['top'] ?: ($m['t'] ?? ''));
-        $bottom = (int) ($m['bottom'] ?: ($m['b'] ?? ''));
-        if ($top > 0 && (0 === $bottom || floor($whole) !== $whole)) {
+        $whole = (float) str_replace(',', '.', $m['whole'] ?? '0');
+        $top = (int) ($m['top'] ?? $m['onlyTop'] ?? 0);
+        $bottom = (int) ($m['bottom'] ?? $m['onlyBottom'] ?? 1);
+        if (0 === $bottom || ($top > 0 && floor($whole) !== $whole)) {
             throw LengthException::notALength($text, $preferred);
         }
-        $number = $whole + ($bottom > 0 ? $top / $bottom : 0.0);
-        $unit = ($m['unit'] ?? '') ?: $preferred->symbol();
-        $value = $number * self::FACTORS[$unit] * ('' === $m['sign'] || '+' === $m['sign'] ? 1 : -1);
+        $value = ($whole + $top / $bottom) * self::FACTORS[$m['unit'] ?? $preferred->symbol()] * ('+' === ($m['sign'] ?? '+') ? 1 : -1);
         if (abs($value) > self::LIMIT) {
             throw LengthException::tooLong($text);
         }

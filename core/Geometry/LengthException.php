@@ -17,6 +17,6 @@ final class LengthException extends \InvalidArgumentException
 
     public static function tooLong(string $text): self
     {
-        return new self(sprintf('“%s” is longer than 100 metres.', mb_substr(trim($text), 0, 40)));
+        return new self(\sprintf('“%s” is longer than 100 metres.', mb_substr(trim($text), 0, 40)));
     }
 }

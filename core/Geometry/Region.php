@@ -213,7 +213,7 @@ final readonly class Region
                 $ring[$i] += $dx;
                 $ring[$i + 1] += $dy;
             }
-            $rings[] = $ring;
+            $rings[] = array_values($ring);
         }
 
         return $rings;

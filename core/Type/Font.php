@@ -87,7 +87,7 @@ final class Font
     }
 
     /**
-     * The height of the letter H as drawn: fonts state it wrongly or not at all. Where there is no H,
+     * The height of the letter H as drawn, from foot to head: fonts state it wrongly or not at all. Where there is no H,
      * the highest of the figures and small letters stands in.
      */
     public function letterHeight(): float
@@ -96,9 +96,9 @@ final class Font
             $height = 0.0;
             foreach (['H', '0', 'h', 'x'] as $character) {
                 $glyph = $this->characters->glyph(mb_ord($character));
-                $top = 0 === $glyph ? null : ($this->outline($glyph)->bounds()[3] ?? null);
-                if (null !== $top && $top > 0) {
-                    $height = $top;
+                $bounds = 0 === $glyph ? null : $this->outline($glyph)->bounds();
+                if (null !== $bounds && $bounds[3] > $bounds[1]) {
+                    $height = $bounds[3] - $bounds[1];
                     break;
                 }
             }

@@ -35,7 +35,7 @@ final readonly class Description
     {
         $text = (string) file_get_contents(DesignReader::SCHEMA);
         $text = (string) preg_replace_callback('~#/\$defs/(\w+)~', static fn (array $m): string => '#/components/schemas/Design'.ucfirst($m[1]), $text);
-        /** @var array{properties: array<string, mixed>, '$defs': array<string, array{properties: array<string, mixed>}>} $schema */
+        /** @var array{'$schema': string, '$id': string, properties: array<string, mixed>, '$defs': array<string, array{properties: array<string, mixed>}>} $schema */
         $schema = json_decode($text, true, 64, \JSON_THROW_ON_ERROR);
         $schemas = [];
         foreach ($schema['$defs'] as $name => $definition) {

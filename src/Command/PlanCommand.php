@@ -14,8 +14,8 @@ use Symfony\Component\Console\Style\SymfonyStyle;
 use Uvret\Cut\SvgSheet;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
-use Uvret\Plan\PlanReport;
 use Uvret\Plan\Planner;
+use Uvret\Plan\PlanReport;
 
 #[AsCommand('uvret:plan', 'Works a design out: SVG files of the wear side and of each film’s blade side, and plan.json with measures and snags.')]
 final class PlanCommand extends Command

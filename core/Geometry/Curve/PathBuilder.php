@@ -43,6 +43,9 @@ final class PathBuilder
 
     public function cubicTo(float $c1x, float $c1y, float $c2x, float $c2y, float $x, float $y): self
     {
+        if ($x === $this->x && $y === $this->y && $c1x === $x && $c2x === $x && $c1y === $y && $c2y === $y) {
+            return $this;
+        }
         array_push($this->contour, $c1x, $c1y, $c2x, $c2y, $x, $y);
         $this->x = $x;
         $this->y = $y;

@@ -18,7 +18,7 @@ use Uvret\Geometry\Grid;
  */
 final class Crossings
 {
-    /** @var list<int> edge << 31 | index into $x and $y: where an edge has to be split */
+    /** @var list<int> edge << 31 | index into and: where an edge has to be split */
     public array $splits = [];
 
     /** @var list<int> */
@@ -28,7 +28,7 @@ final class Crossings
     public array $y = [];
 
     /**
-     * @param array<int, true> $nodes keys of the points where anything meets; added to
+     * @param array<int, true>      $nodes keys of the points where anything meets; added to
      * @param array<int, true>|null $moved edges that have to be tested; null tests all of them
      * @param float                 $reach square of the distance, in µm, within which a crossing falls on an end of its edges
      */
@@ -214,7 +214,7 @@ final class Crossings
                                             $kd = $dx * $stride + $dy;
                                             // Neighbours in their ring share a point without meeting there.
                                             $shared = ($ka === $kc || $kb === $kd) && (0 !== $o1 || 0 !== $o2)
-                                                && (abs($e - $f) === 1 || self::closes($rings, $e, $f));
+                                                && (1 === abs($e - $f) || self::closes($rings, $e, $f));
                                             if (!$shared) {
                                                 if (0 === $o1 && $ka <= $kc && $kc <= $kb) {
                                                     $nodes[$kc] = true;

@@ -64,7 +64,8 @@ final class Rings
             }
             $last = \count($x) - 1;
             while ($last > 0 && $x[$last] === $x[0] && $y[$last] === $y[0]) {
-                unset($x[$last], $y[$last]);
+                array_pop($x);
+                array_pop($y);
                 --$last;
             }
             if ($last < 2) {

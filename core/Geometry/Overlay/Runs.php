@@ -45,7 +45,7 @@ final class Runs
             $lo = $hi = $py;
             $rising = null;
             while ($i < $end) {
-                $i = $i + 1;
+                ++$i;
                 $nx = $x[$i];
                 $ny = $y[$i];
                 $rises = $nx > $px || ($nx === $px && $ny > $py);
@@ -58,7 +58,7 @@ final class Runs
                         $stretch[] = $number;
                     }
                     if ($rises !== $rising) {
-                        $number = $number + 1;
+                        ++$number;
                         $rising = $rises;
                     }
                     $from = $i - 1;

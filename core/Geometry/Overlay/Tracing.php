@@ -192,6 +192,7 @@ final class Tracing
                 $py = $ny;
             }
         }
+        /** @var non-empty-list<int> $ring */
         if ($size > 6 && ($px - $qx) * ($ring[1] - $py) === ($py - $qy) * ($ring[0] - $px)) {
             array_pop($ring);
             array_pop($ring);

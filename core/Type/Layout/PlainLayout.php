@@ -24,7 +24,7 @@ final readonly class PlainLayout
     public function shape(string $text): GlyphRun
     {
         $composed = \Normalizer::normalize($text, \Normalizer::FORM_C);
-        $text = false === $composed ? $text : $composed;
+        $text = \is_string($composed) ? $composed : $text;
         $glyphs = [];
         $x = 0;
         $previous = null;

@@ -44,7 +44,13 @@ export function Bench({ opened }: { opened: OpenDesign }) {
             <main className="grid min-h-0 flex-1 grid-cols-[304px_minmax(0,1fr)_236px]">
                 <BuildSheet draft={draft} chosen={chosen} onChoose={setChosen} />
                 <Stage design={design} sheet={sheet} chosen={chosen} onChoose={setChosen} />
-                <FilmsColumn id={opened.id} design={design} sheet={sheet} chosen={chosen} unsaved={draft.saving.state !== 'saved'} />
+                <FilmsColumn
+                    id={opened.id}
+                    design={design}
+                    sheet={sheet}
+                    chosen={chosen}
+                    unsaved={draft.saving.state !== 'saved'}
+                />
             </main>
             <Tape design={design} sheet={sheet} />
         </div>

@@ -30,7 +30,10 @@ export function BenchPage() {
                         </p>
                         <p className="mt-4 flex justify-center gap-4">
                             {!gone && (
-                                <button className="font-semibold text-indigo underline" onClick={() => void opened.refetch()}>
+                                <button
+                                    className="font-semibold text-indigo underline"
+                                    onClick={() => void opened.refetch()}
+                                >
                                     Try again
                                 </button>
                             )}

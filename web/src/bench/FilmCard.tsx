@@ -32,7 +32,12 @@ export function FilmCard({ layer, film, unit, chosen, href, unsaved }: Props) {
             >
                 <g fill="none" stroke="#22243a" strokeWidth=".9">
                     <path data-part="lettering" d={layer.path} vectorEffect="non-scaling-stroke" />
-                    <rect width={layer.width} height={layer.height} vectorEffect="non-scaling-stroke" strokeDasharray="5 2" />
+                    <rect
+                        width={layer.width}
+                        height={layer.height}
+                        vectorEffect="non-scaling-stroke"
+                        strokeDasharray="5 2"
+                    />
                 </g>
             </svg>
             <div className="flex justify-between text-xs text-quiet">

@@ -33,7 +33,9 @@ export function FilmsColumn({ id, design, sheet, chosen, unsaved }: Props) {
                 />
             ))}
             {layers.length === 0 ? (
-                <p className="text-quiet">Nothing to cut yet. As soon as words are typed, the films show here as the knife will see them.</p>
+                <p className="text-quiet">
+                    Nothing to cut yet. As soon as words are typed, the films show here as the knife will see them.
+                </p>
             ) : (
                 <>
                     <p className="text-xs text-quiet">

@@ -31,7 +31,10 @@ export function FontChoice({ words, value, typeCase, onChange }: Props) {
             )}
             show={(font) => (
                 <span className="grid w-full min-w-0 grid-cols-[1fr_auto] items-baseline gap-x-3">
-                    <span className="truncate text-[22px] leading-9 font-normal" style={{ fontFamily: `'${faceOf(font.id)}'` }}>
+                    <span
+                        className="truncate text-[22px] leading-9 font-normal"
+                        style={{ fontFamily: `'${faceOf(font.id)}'` }}
+                    >
                         {words.trim() || 'Tern Point'}
                     </span>
                     <span className="text-right text-2xs leading-tight text-quiet">

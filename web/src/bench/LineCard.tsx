@@ -85,7 +85,12 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
             {open ? (
                 <div className="mt-2 grid grid-cols-[56px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">
                     <span className="text-xs text-quiet">Font</span>
-                    <FontChoice words={line.words} value={line.font} typeCase={typeCase} onChange={(next) => set({ font: next })} />
+                    <FontChoice
+                        words={line.words}
+                        value={line.font}
+                        typeCase={typeCase}
+                        onChange={(next) => set({ font: next })}
+                    />
                     <span className="text-xs text-quiet">Ink size</span>
                     <span className="flex gap-1.5">
                         <LengthField
@@ -176,7 +181,11 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                             onChange={(align) => set({ align })}
                         />
                         <LengthField
-                            label={design.lines[0]?.id === line.id ? 'Gap from the edge of the area' : 'Gap from the ink above'}
+                            label={
+                                design.lines[0]?.id === line.id
+                                    ? 'Gap from the edge of the area'
+                                    : 'Gap from the ink above'
+                            }
                             atRight
                             unit={unit}
                             value={line.gap}
@@ -188,7 +197,10 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                         <span className="text-quiet">
                             {design.lines[0]?.id === line.id ? 'below the area’s edge' : 'below the ink above'}
                         </span>
-                        <button className="font-semibold text-madder hover:underline" onClick={() => change(withoutLine(line.id))}>
+                        <button
+                            className="font-semibold text-madder hover:underline"
+                            onClick={() => change(withoutLine(line.id))}
+                        >
                             Remove
                         </button>
                     </span>

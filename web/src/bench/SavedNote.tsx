@@ -23,13 +23,21 @@ export function SavedNote({ saving }: { saving: Saving }) {
             );
         case 'refused':
             return (
-                <p role="alert" className="truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold" title={saving.why}>
+                <p
+                    role="alert"
+                    className="truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold"
+                    title={saving.why}
+                >
                     Not saved: {saving.why}
                 </p>
             );
         case 'conflict':
             return (
-                <p role="alert" className="flex items-center gap-2 rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold" title={saving.why}>
+                <p
+                    role="alert"
+                    className="flex items-center gap-2 rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold"
+                    title={saving.why}
+                >
                     Not saved: changed in another window.
                     <button className="underline" onClick={() => window.location.reload()}>
                         Open it again

@@ -7,11 +7,18 @@ export function Tape({ design, sheet }: { design: Design; sheet: Sheet }) {
     const { unit } = design;
     const { ink, spare, snags } = sheet;
     return (
-        <footer aria-label="Tape" className="flex h-[38px] shrink-0 items-stretch overflow-hidden border-t border-seam bg-tape whitespace-nowrap">
-            <Entry name="Ink">{ink ? `${show(ink.width, unit)} × ${show(ink.height, unit)} ${unit}` : 'none yet'}</Entry>
+        <footer
+            aria-label="Tape"
+            className="flex h-[38px] shrink-0 items-stretch overflow-hidden border-t border-seam bg-tape whitespace-nowrap"
+        >
+            <Entry name="Ink">
+                {ink ? `${show(ink.width, unit)} × ${show(ink.height, unit)} ${unit}` : 'none yet'}
+            </Entry>
             {spare !== null && (
                 <Entry name="Area" tone={spare < 0 ? 'bad' : 'good'}>
-                    {spare < 0 ? `${showWithUnit(-spare, unit)} too large` : `fits, ${showWithUnit(spare, unit)} to spare`}
+                    {spare < 0
+                        ? `${showWithUnit(-spare, unit)} too large`
+                        : `fits, ${showWithUnit(spare, unit)} to spare`}
                 </Entry>
             )}
             {sheet.layers.length > 0 && (
@@ -20,9 +27,7 @@ export function Tape({ design, sheet }: { design: Design; sheet: Sheet }) {
                     <Entry name="To weed">{sheet.toWeed === 1 ? '1 piece' : `${sheet.toWeed} pieces`}</Entry>
                 </>
             )}
-            {snags.length > 0 && (
-                <Entry tone="bad">{snags.length === 1 ? '1 snag' : `${snags.length} snags`}</Entry>
-            )}
+            {snags.length > 0 && <Entry tone="bad">{snags.length === 1 ? '1 snag' : `${snags.length} snags`}</Entry>}
         </footer>
     );
 }

@@ -41,7 +41,7 @@ export function useDesign(opened: OpenDesign): Draft {
         }
         busy.current = true;
         window.clearTimeout(timer.current);
-        for (let tries = 0; sent.current !== latest.current; ) {
+        for (let tries = 0; sent.current !== latest.current;) {
             const document = latest.current;
             try {
                 const saved = await answer(

@@ -13,9 +13,20 @@ export function Cap({ colour }: { colour: string }) {
             {fabric.stitch('M66 -2 C70 -60 48 -104 16 -122')}
             {fabric.cloth('M-7 -124 C-7 -130 7 -130 7 -124 C4 -121 -4 -121 -7 -124Z')}
             {[-80, 80].map((x) => (
-                <circle key={x} cx={x} cy="-58" r="2.6" fill="none" stroke="#000" strokeOpacity=".45" strokeWidth="1.4" />
+                <circle
+                    key={x}
+                    cx={x}
+                    cy="-58"
+                    r="2.6"
+                    fill="none"
+                    stroke="#000"
+                    strokeOpacity=".45"
+                    strokeWidth="1.4"
+                />
             ))}
-            {fabric.cloth('M-95 6 C-50 -8 50 -8 95 6 C112 18 120 34 118 44 C70 26 -70 26 -118 44 C-120 34 -112 18 -95 6Z')}
+            {fabric.cloth(
+                'M-95 6 C-50 -8 50 -8 95 6 C112 18 120 34 118 44 C70 26 -70 26 -118 44 C-120 34 -112 18 -95 6Z',
+            )}
             {fabric.stitch('M-100 14 C-52 0 52 0 100 14')}
             {fabric.stitch('M-107 24 C-56 9 56 9 107 24')}
             {fabric.stitch('M-113 34 C-60 18 60 18 113 34')}

@@ -42,10 +42,7 @@ export function Garment({ blank }: { blank: Blank }) {
     const shape = shapes[blank.drawing];
     const scale = blank.width / shape.width;
     return (
-        <g
-            aria-hidden
-            transform={`translate(${-blank.placement.across} ${-blank.placement.down}) scale(${scale})`}
-        >
+        <g aria-hidden transform={`translate(${-blank.placement.across} ${-blank.placement.down}) scale(${scale})`}>
             {shape.draw(blank.fabric.colour)}
         </g>
     );

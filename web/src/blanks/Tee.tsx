@@ -22,7 +22,9 @@ export function Tee({ colour, front }: { colour: string; front: boolean }) {
             {fabric.defs}
             {front && (
                 <>
-                    {fabric.cloth(`M-82 ${rise(-33)} C-50 ${rise(-14)} 50 ${rise(-14)} 82 ${rise(-33)} C72 -20 36 -14 0 -14 C-36 -14 -72 -20 -82 ${rise(-33)}Z`)}
+                    {fabric.cloth(
+                        `M-82 ${rise(-33)} C-50 ${rise(-14)} 50 ${rise(-14)} 82 ${rise(-33)} C72 -20 36 -14 0 -14 C-36 -14 -72 -20 -82 ${rise(-33)}Z`,
+                    )}
                     <path
                         d={`M-82 ${rise(-33)} C-50 ${rise(-14)} 50 ${rise(-14)} 82 ${rise(-33)} C72 -20 36 -14 0 -14 C-36 -14 -72 -20 -82 ${rise(-33)}Z`}
                         fill="#000"

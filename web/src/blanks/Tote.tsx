@@ -8,8 +8,17 @@ export function Tote({ colour }: { colour: string }) {
         <g>
             {fabric.defs}
             <path d={strap} transform="translate(0 -10)" fill="none" stroke={colour} strokeWidth="26" />
-            <path d={strap} transform="translate(0 -10)" fill="none" stroke="#000" strokeOpacity=".22" strokeWidth="26" />
-            {fabric.cloth('M-188 0 H188 C190 140 192 280 190 408 C120 420 -120 420 -190 408 C-192 280 -190 140 -188 0Z')}
+            <path
+                d={strap}
+                transform="translate(0 -10)"
+                fill="none"
+                stroke="#000"
+                strokeOpacity=".22"
+                strokeWidth="26"
+            />
+            {fabric.cloth(
+                'M-188 0 H188 C190 140 192 280 190 408 C120 420 -120 420 -190 408 C-192 280 -190 140 -188 0Z',
+            )}
             {fabric.fold('M-150 330 C-100 300 -60 360 -20 330')}
             {fabric.fold('M150 60 C130 110 140 150 160 190')}
             {fabric.fold('M-160 70 C-140 120 -150 160 -165 200')}

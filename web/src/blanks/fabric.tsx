@@ -60,7 +60,15 @@ export function useFabric(colour: string, grain = 1): Fabric & { defs: ReactNode
             />
         ),
         fold: (d) => (
-            <path d={d} fill="none" stroke={dark} strokeOpacity=".22" strokeWidth={8 * grain} strokeLinecap="round" filter={`url(#${id}f)`} />
+            <path
+                d={d}
+                fill="none"
+                stroke={dark}
+                strokeOpacity=".22"
+                strokeWidth={8 * grain}
+                strokeLinecap="round"
+                filter={`url(#${id}f)`}
+            />
         ),
     };
 }

@@ -16,7 +16,10 @@ export function HangingJob({ job }: { job: JobCard }) {
     const [design] = job.designs;
     const films = new Set(job.designs.flatMap(({ document }) => document.lines.map((line) => line.film))).size;
     return (
-        <Link to={`/designs/${design?.id ?? ''}`} className="group flex flex-col items-center px-7 focus-visible:outline-offset-[-3px]">
+        <Link
+            to={`/designs/${design?.id ?? ''}`}
+            className="group flex flex-col items-center px-7 focus-visible:outline-offset-[-3px]"
+        >
             <svg aria-hidden viewBox="0 0 20 20" className="h-5 w-5 fill-none stroke-[#8b8577] stroke-2">
                 <path d="M8 0v9m0 0c7-1 7 7 0 7" />
             </svg>
@@ -30,7 +33,7 @@ export function HangingJob({ job }: { job: JobCard }) {
                     {job.quantity} {job.quantity === 1 ? 'piece' : 'pieces'} · {films} {films === 1 ? 'film' : 'films'}
                 </span>
                 <span className="stitch mt-2 flex justify-between pt-1.5">
-                    <b className={tones[job.state]}>{job.state[0]?.toUpperCase() + job.state.slice(1)}</b>
+                    <b className={tones[job.state]}>{capitalised(job.state)}</b>
                     <span>{longDay(job.due)}</span>
                 </span>
             </span>
@@ -41,8 +44,13 @@ export function HangingJob({ job }: { job: JobCard }) {
 function Picture({ design: { document, parts, name } }: { design: DesignCard }) {
     const view = extentOf(document.blank);
     return (
-        <svg role="img" aria-label={name} viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`} preserveAspectRatio="xMidYMin meet"
-            className="h-full max-w-full">
+        <svg
+            role="img"
+            aria-label={name}
+            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+            preserveAspectRatio="xMidYMin meet"
+            className="h-full max-w-full"
+        >
             <Garment blank={document.blank} />
             {document.films.flatMap((film) =>
                 parts
@@ -52,3 +60,5 @@ function Picture({ design: { document, parts, name } }: { design: DesignCard }) 
         </svg>
     );
 }
+
+const capitalised = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

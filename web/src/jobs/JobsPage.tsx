@@ -56,8 +56,12 @@ export function JobsPage() {
                                 <ul className="grid grid-cols-3 gap-2.5">
                                     {done.map((job) => (
                                         <li key={job.id} className="card flex items-center justify-between px-3 py-2.5">
-                                            <Link to={`/designs/${job.designs[0]?.id ?? ''}`} className="truncate hover:underline">
-                                                <b>{job.title}</b> <span className="text-xs text-quiet">{job.customer}</span>
+                                            <Link
+                                                to={`/designs/${job.designs[0]?.id ?? ''}`}
+                                                className="truncate hover:underline"
+                                            >
+                                                <b>{job.title}</b>{' '}
+                                                <span className="text-xs text-quiet">{job.customer}</span>
                                             </Link>
                                             <span className="text-xs text-quiet">{longDay(job.due)}</span>
                                         </li>
@@ -71,7 +75,10 @@ export function JobsPage() {
                 ) : (
                     <Message title="The jobs can’t be fetched">
                         <p>The server does not answer. Start it with bin/start, then try again.</p>
-                        <button className="mt-4 font-semibold text-indigo underline" onClick={() => void list.refetch()}>
+                        <button
+                            className="mt-4 font-semibold text-indigo underline"
+                            onClick={() => void list.refetch()}
+                        >
                             Try again
                         </button>
                     </Message>
@@ -119,6 +126,17 @@ function headline(count: number, search: string): string {
     if (search.trim()) {
         return count === 1 ? 'One job found' : `${count} jobs found`;
     }
-    const words = ['No jobs', 'One job', 'Two jobs', 'Three jobs', 'Four jobs', 'Five jobs', 'Six jobs', 'Seven jobs', 'Eight jobs', 'Nine jobs'];
+    const words = [
+        'No jobs',
+        'One job',
+        'Two jobs',
+        'Three jobs',
+        'Four jobs',
+        'Five jobs',
+        'Six jobs',
+        'Seven jobs',
+        'Eight jobs',
+        'Nine jobs',
+    ];
     return `${words[count] ?? `${count} jobs`} on the rail`;
 }

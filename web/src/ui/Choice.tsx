@@ -17,7 +17,18 @@ interface Props<T> {
 }
 
 /** A list to choose one thing from. */
-export function Choice<T>({ label, value, options, onChange, by, show, showChosen, onOpen, className, wide }: Props<T>) {
+export function Choice<T>({
+    label,
+    value,
+    options,
+    onChange,
+    by,
+    show,
+    showChosen,
+    onOpen,
+    className,
+    wide,
+}: Props<T>) {
     return (
         <Listbox
             value={by(value)}

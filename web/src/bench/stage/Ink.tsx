@@ -11,7 +11,9 @@ interface Props {
 
 /** The welded lettering in film colours, bottom film first, or only the lines that the knife follows. */
 export function Ink({ films, parts, side, onDark, onChoose }: Props) {
-    const inOrder = films.flatMap((film) => parts.filter((part) => part.film === film.id).map((part) => ({ part, film })));
+    const inOrder = films.flatMap((film) =>
+        parts.filter((part) => part.film === film.id).map((part) => ({ part, film })),
+    );
     return (
         <g>
             {inOrder.map(({ part, film }) => (

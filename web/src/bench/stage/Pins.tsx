@@ -23,7 +23,14 @@ export function Pins({ snags, pixel, onChoose }: Props) {
                             <title>{snag.message}</title>
                             <path d="M0 0L5 -20" stroke="#e9e5da" strokeWidth="2" />
                             <path d="M0 0L5 -20" stroke="#5c5a66" strokeWidth=".6" />
-                            <circle cx="6" cy="-27" r="9.5" fill={snag.blocks ? '#b3372f' : '#9a5708'} stroke="#fff" strokeOpacity=".7" />
+                            <circle
+                                cx="6"
+                                cy="-27"
+                                r="9.5"
+                                fill={snag.blocks ? '#b3372f' : '#9a5708'}
+                                stroke="#fff"
+                                strokeOpacity=".7"
+                            />
                             <text x="6" y="-23" textAnchor="middle" fontSize="11" fontWeight="700" fill="#fff">
                                 {snag.number}
                             </text>

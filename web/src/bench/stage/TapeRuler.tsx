@@ -39,7 +39,12 @@ export function TapeRuler({ length, unit, pixel, x, y, upright }: Props) {
                     return null;
                 }
                 return upright ? (
-                    <text key={at} {...text} transform={`translate(${9 * pixel} ${place(at) + 3 * pixel}) rotate(-90)`} textAnchor="end">
+                    <text
+                        key={at}
+                        {...text}
+                        transform={`translate(${9 * pixel} ${place(at) + 3 * pixel}) rotate(-90)`}
+                        textAnchor="end"
+                    >
                         {label}
                     </text>
                 ) : (

@@ -29,7 +29,7 @@ export function useView(area: Frame, measuredFrom: { x: number; y: number }, bla
     }, []);
 
     if (!size || size.width < 120 || size.height < 160) {
-        return { ref, view: null, pixel: 1, zoomIn() {}, zoomOut() {}, toArea() {}, toBlank() {} };
+        return { ref, view: null, pixel: 1, zoomIn: nothing, zoomOut: nothing, toArea: nothing, toBlank: nothing };
     }
     const room = whole ? ROOM_OF_BLANK : ROOM;
     const target = whole ? blank : including(area, measuredFrom);
@@ -57,6 +57,8 @@ export function useView(area: Frame, measuredFrom: { x: number; y: number }, bla
         },
     };
 }
+
+const nothing = () => {};
 
 /** The area and the measuring point above or below it; one beside it would only shrink the view. */
 function including(area: Frame, point: { x: number; y: number }): Frame {

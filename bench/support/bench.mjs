@@ -1,0 +1,47 @@
+// A served demo shop and a browser for the benchmarks.
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+
+export async function withBench(port, work) {
+    const server = spawn('bin/serve-tests', {
+        env: { ...process.env, UVRET_PORT: String(port) },
+        stdio: 'ignore',
+        detached: true,
+    });
+    const address = `http://127.0.0.1:${port}`;
+    try {
+        for (let tries = 0; ; tries += 1) {
+            const answer = await fetch(`${address}/api/jobs`).catch(() => null);
+            if (answer?.ok) {
+                break;
+            }
+            if (tries > 100) {
+                throw new Error('The server does not start.');
+            }
+            await new Promise((resolve) => setTimeout(resolve, 200));
+        }
+        const browser = await chromium.launch({
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--no-first-run',
+            ],
+        });
+        try {
+            await work(await browser.newPage({ viewport: { width: 1280, height: 800 } }), address);
+        } finally {
+            await browser.close();
+        }
+    } finally {
+        process.kill(-server.pid);
+    }
+}
+
+export function row(times) {
+    const sorted = [...times].sort((a, b) => a - b);
+    const at = (share) => Math.round(sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] * 10) / 10;
+    return { median: at(0.5), p95: at(0.95), unit: 'ms' };
+}

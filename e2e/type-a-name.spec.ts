@@ -1,0 +1,98 @@
+import { expect, test, type Page } from '@playwright/test';
+import { areaOf, weldedArea } from './support/geos';
+import { readSheet } from './support/svg';
+
+async function download(page: Page, name: string): Promise<string> {
+    const started = page.waitForEvent('download');
+    await page.getByRole('link', { name }).click();
+    return (await started).path();
+}
+
+const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+
+test('a name is typed, welded, mirrored, saved and downloaded at true size', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('link', { name: /Kit bags with names/ }).click();
+    const layer = page.getByRole('img', { name: /blade side, mirrored/ }).locator('[data-part=lettering]');
+    const before = await layer.getAttribute('d');
+
+    await page.getByLabel('Words').fill('Henrik');
+    await page.getByLabel('Ink width').fill('6 1/2"');
+    await page.getByLabel('Ink width').press('Enter');
+    const tape = page.getByRole('contentinfo', { name: 'Tape' });
+    await expect(tape).toContainText('165.1 ×');
+    await saved(page);
+    expect(await layer.getAttribute('d')).not.toBe(before);
+    await expect(page.getByRole('img', { name: /Kit tote in Canvas.*Henrik/ })).toBeVisible();
+
+    // The blade side: the ink has the size on the tape, inside a box 6 mm off.
+    const blade = readSheet(await download(page, 'Download the blade side'));
+    const [, wide, high] = /Ink ([\d.]+) × ([\d.]+) mm/.exec((await tape.innerText()).replace(/\s+/g, ' ')) ?? [];
+    expect(Math.abs(blade.box.right - blade.box.left - Number(wide))).toBeLessThan(0.051);
+    expect(Math.abs(blade.box.bottom - blade.box.top - Number(high))).toBeLessThan(0.051);
+    expect(blade.box.left).toBeCloseTo(6, 3);
+    expect(blade.width - blade.box.right).toBeCloseTo(6, 3);
+    expect(blade.viewBox).toBe(`0 0 ${blade.width} ${blade.height}`);
+
+    // It is the mirror image of the wear side, point for point.
+    const wear = readSheet(await download(page, 'Download the wear side'));
+    const key = (x: number, y: number) => `${x.toFixed(3)} ${y.toFixed(3)}`;
+    const worn = new Set(wear.points.map(([x, y]) => key(x, y)));
+    const mirrored = blade.points.map(([x, y]) => key(blade.box.right - x, y - blade.box.top));
+    expect(mirrored.length).toBe(worn.size);
+    expect(mirrored.filter((point) => !worn.has(point))).toEqual([]);
+    expect(blade.points.filter(([x, y]) => worn.has(key(x - blade.box.left, y - blade.box.top))).length).toBeLessThan(
+        blade.points.length / 10,
+    );
+
+    // Its area is that of a weld by GEOS of outlines that another reader took from the font.
+    const area = areaOf(blade.pieces);
+    expect(Math.abs(area / weldedArea('fonts/lobster.ttf', 'Henrik', 165.1) - 1)).toBeLessThan(0.001);
+
+    // It is still there when the page is opened anew.
+    await page.reload();
+    await expect(page.getByLabel('Words')).toHaveValue('Henrik');
+    await expect(page.getByRole('contentinfo', { name: 'Tape' })).toContainText('165.1 ×');
+});
+
+test('the blank, a second line, the font and the film are chosen', async ({ page }) => {
+    await page.goto('/designs/boatshed-pouch');
+    await page.getByRole('button', { name: 'Size' }).click();
+    await page.getByRole('option', { name: 'Small' }).click();
+    await expect(page.getByRole('region', { name: 'Blank' })).toContainText('150 × 70 mm');
+
+    await page.getByRole('button', { name: 'Add a line' }).click();
+    await page.keyboard.type('Tools');
+    await page.getByRole('button', { name: 'Font' }).click();
+    await expect(page.getByRole('option', { name: /Tools.*Lobster/ })).toBeVisible();
+    await page.getByRole('option', { name: /Sacramento/ }).click();
+    const line = page.getByRole('region', { name: 'Line: Tools' });
+    await line.getByRole('button', { name: 'Film' }).click();
+    await page.getByRole('option', { name: 'Foam' }).click();
+    await expect(page.getByRole('region', { name: 'Foam layer' })).toBeVisible();
+    await expect(page.getByRole('region', { name: /layer$/ })).toHaveCount(2);
+    await line.getByRole('button', { name: 'Remove' }).click();
+    await expect(page.getByRole('region', { name: 'Foam layer' })).toBeHidden();
+    await saved(page);
+});
+
+test('what will go wrong is said before it is cut', async ({ page }) => {
+    await page.goto('/designs/cox-shirt-chest');
+    await page.getByLabel('Ink width').fill('12 cm');
+    await page.getByLabel('Ink width').press('Enter');
+    await expect(page.getByRole('region', { name: 'Snags' })).toContainText('10.0 mm at the left');
+    await page.getByRole('button', { name: 'Film' }).first().click();
+    await page.getByRole('option', { name: 'Spray glitter' }).click();
+    await page.getByLabel('Letter height').fill('11in');
+    await page.getByLabel('Letter height').press('Enter');
+    await expect(page.getByRole('region', { name: 'Snags' })).toContainText('Spray glitter is 300.0 mm wide');
+    await expect(page.getByRole('contentinfo', { name: 'Tape' })).toContainText('snags');
+
+    await page.getByLabel('Ink height').fill('rather big');
+    await page.getByLabel('Ink height').press('Enter');
+    await expect(page.getByRole('alert')).toContainText('3 1/2"');
+    await page.getByLabel('Ink height').press('Escape');
+    await page.getByRole('button', { name: 'Fit to area' }).click();
+    await expect(page.getByRole('contentinfo', { name: 'Tape' })).toContainText('Ink');
+    await expect(page.getByRole('region', { name: 'Snags' })).not.toContainText('300.0 mm wide');
+});

@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const port = 8421;
+
+/** Debian's Chromium drives the real interface, served from a shop of its own. */
+export default defineConfig({
+    testDir: 'e2e',
+    fullyParallel: false,
+    workers: 1,
+    forbidOnly: true,
+    reporter: [['list']],
+    use: {
+        baseURL: `http://127.0.0.1:${port}`,
+        viewport: { width: 1280, height: 800 },
+        trace: 'off',
+        launchOptions: {
+            executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--no-first-run',
+            ],
+        },
+    },
+    webServer: {
+        command: 'bin/serve-tests',
+        url: `http://127.0.0.1:${port}/api/jobs`,
+        reuseExistingServer: false,
+        env: { UVRET_PORT: String(port) },
+        stderr: 'ignore',
+    },
+});

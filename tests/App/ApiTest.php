@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\App;
+
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Uvret\App\Demo\DemoShop;
+use Uvret\Tests\Support\Json;
+
+final class ApiTest extends WebTestCase
+{
+    private KernelBrowser $client;
+
+    protected function setUp(): void
+    {
+        $this->client = self::createClient([], ['HTTP_HOST' => '127.0.0.1:8420']);
+        $demo = self::getContainer()->get(DemoShop::class);
+        self::assertInstanceOf(DemoShop::class, $demo);
+        $demo->load(true);
+    }
+
+    public function testJobsHangByDueDate(): void
+    {
+        $jobs = $this->get('/api/jobs');
+        $due = array_column($jobs->data(), 'due');
+        self::assertGreaterThanOrEqual(3, \count($due));
+        $sorted = $due;
+        sort($sorted);
+        self::assertSame($sorted, $due);
+        self::assertNotSame('', $jobs->string('0.designs.0.parts.0.path'));
+    }
+
+    public function testASaveIsKeptAndAnswersWithTheExactResult(): void
+    {
+        $opened = $this->get('/api/designs/kit-bag-ottilie');
+        $saved = $this->put($opened->with('document.lines.0.words', 'Henrik'));
+
+        self::assertSame($opened->int('version') + 1, $saved->int('version'));
+        $again = $this->get('/api/designs/kit-bag-ottilie');
+        self::assertSame('Henrik', $again->string('document.lines.0.words'));
+        self::assertSame($saved->get('sheet'), $again->get('sheet'));
+        self::assertNotSame($opened->string('sheet.parts.0.path'), $saved->string('sheet.parts.0.path'));
+    }
+
+    public function testASecondWriterIsToldAndNothingIsOverwritten(): void
+    {
+        $opened = $this->get('/api/designs/kit-bag-ottilie');
+        $this->put($opened->with('document.name', 'First'));
+        $problem = $this->put($opened->with('document.name', 'Second'), 409);
+        self::assertStringContainsString('another window', $problem->string('detail'));
+        self::assertSame('First', $this->get('/api/designs/kit-bag-ottilie')->string('document.name'));
+    }
+
+    public function testAWrongDocumentIsRefusedWithItsPath(): void
+    {
+        $opened = $this->get('/api/designs/kit-bag-ottilie');
+        $problem = $this->put($opened->with('document.lines.0.size.length', -5), 422);
+        self::assertSame('lines/0/size/length', $problem->string('path'));
+        self::assertSame($opened->data(), $this->get('/api/designs/kit-bag-ottilie')->data());
+        $this->client->request('PUT', '/api/designs/kit-bag-ottilie', content: 'nonsense');
+        self::assertResponseStatusCodeSame(400);
+        $this->client->request('GET', '/api/designs/nowhere');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    /** @param array<string, string> $headers */
+    #[\PHPUnit\Framework\Attributes\DataProvider('foreign')]
+    public function testForeignPagesAreRefused(array $headers): void
+    {
+        $this->client->request('GET', '/api/jobs', server: $headers);
+        self::assertResponseStatusCodeSame(403);
+    }
+
+    /** @return iterable<string, array{array<string, string>}> */
+    public static function foreign(): iterable
+    {
+        yield 'another host' => [['HTTP_HOST' => 'uvret.example']];
+        yield 'a name that begins like ours' => [['HTTP_HOST' => '127.0.0.1.example']];
+        yield 'another origin' => [['HTTP_ORIGIN' => 'http://elsewhere.example']];
+        yield 'another port of this machine' => [['HTTP_ORIGIN' => 'http://127.0.0.1:9999']];
+        yield 'a hidden origin' => [['HTTP_ORIGIN' => 'null']];
+        yield 'a page elsewhere that embeds ours' => [['HTTP_SEC_FETCH_SITE' => 'cross-site', 'HTTP_SEC_FETCH_MODE' => 'no-cors']];
+    }
+
+    public function testOwnPagesAreServed(): void
+    {
+        $this->client->request('GET', '/api/jobs', server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8420', 'HTTP_SEC_FETCH_SITE' => 'same-origin']);
+        self::assertResponseIsSuccessful();
+    }
+
+    public function testDownloads(): void
+    {
+        $this->client->request('GET', '/api/designs/crew-shirt-back/blade-side/buoy.svg');
+        self::assertResponseIsSuccessful();
+        self::assertResponseHeaderSame('Content-Disposition', 'attachment; filename=crew-shirt-back-buoy-blade-side.svg');
+        self::assertStringContainsString('id="weeding-box"', (string) $this->client->getResponse()->getContent());
+        $this->client->request('GET', '/api/designs/crew-shirt-back/wear-side.svg');
+        self::assertStringContainsString('fill="#E2703A"', (string) $this->client->getResponse()->getContent());
+        $this->client->request('GET', '/api/designs/crew-shirt-back/blade-side/gold.svg');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testLengthsAreReadInTheDesignsUnit(): void
+    {
+        self::assertSame(88900, $this->get('/api/length?text=3+1/2&unit=in')->int('micrometres'));
+        $this->client->request('GET', '/api/length?text=wide&unit=mm');
+        self::assertResponseStatusCodeSame(422);
+        self::assertStringContainsString('3 1/2"', Json::of((string) $this->client->getResponse()->getContent())->string('detail'));
+    }
+
+    private function get(string $path): Json
+    {
+        $this->client->request('GET', $path);
+        self::assertResponseIsSuccessful();
+
+        return Json::of((string) $this->client->getResponse()->getContent());
+    }
+
+    /** Saves an opened design, from the version that it was opened in. */
+    private function put(Json $opened, int $status = 200): Json
+    {
+        $body = new Json(['version' => $opened->int('version'), 'document' => $opened->get('document')]);
+        $this->client->request('PUT', '/api/designs/kit-bag-ottilie', content: (string) $body);
+        self::assertResponseStatusCodeSame($status);
+
+        return Json::of((string) $this->client->getResponse()->getContent());
+    }
+}

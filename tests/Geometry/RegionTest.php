@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Geometry;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\FillRule;
+use Uvret\Geometry\GeometryException;
+use Uvret\Geometry\Grid;
+use Uvret\Geometry\Region;
+use Uvret\Tests\Support\Geos;
+use Uvret\Tests\Support\Letters;
+
+final class RegionTest extends TestCase
+{
+    private const SQUARE = [0, 0, 1000, 0, 1000, 1000, 0, 1000];
+
+    public function testWindingOrderAndHoles(): void
+    {
+        $ring = Region::fromRings([self::SQUARE, [200, 200, 200, 800, 800, 800, 800, 200]]);
+
+        self::assertSame([self::SQUARE, [200, 200, 200, 800, 800, 800, 800, 200]], $ring->rings());
+        self::assertSame(640000.0, $ring->area());
+        self::assertSame(6400.0, $ring->perimeter());
+        self::assertCount(1, $ring->pieces());
+        self::assertTrue($ring->contains(100, 500));
+        self::assertTrue($ring->contains(200, 500), 'the edge belongs to the region');
+        self::assertFalse($ring->contains(500, 500));
+    }
+
+    public function testFillRules(): void
+    {
+        // The same square twice, and once more the other way round.
+        $twice = [self::SQUARE, self::SQUARE];
+        self::assertSame(1e6, Region::fromRings($twice, FillRule::NonZero)->area());
+        self::assertTrue(Region::fromRings($twice, FillRule::EvenOdd)->isEmpty());
+        $backwards = [[0, 0, 0, 1000, 1000, 1000, 1000, 0]];
+        self::assertSame(1e6, Region::fromRings($backwards, FillRule::NonZero)->area());
+        self::assertTrue(Region::fromRings($backwards, FillRule::Positive)->isEmpty());
+    }
+
+    public function testRingsThatTouchInAPointStaySeparate(): void
+    {
+        $bowTie = Region::fromRings([[0, 0, 1000, 1000, 1000, 0, 0, 1000]]);
+        self::assertCount(2, $bowTie->pieces());
+        self::assertSame(500000.0, $bowTie->area());
+
+        // A hole that touches its outer ring in one point is a ring of its own.
+        $touching = Region::fromRings([self::SQUARE, [0, 500, 500, 800, 500, 200]]);
+        self::assertCount(2, $touching->rings());
+        self::assertCount(1, $touching->pieces());
+        self::assertTrue(Geos::isValid(Geos::wkt($touching)));
+    }
+
+    public function testPointsOnStraightLinesAndSpikesGo(): void
+    {
+        $plain = Region::fromRings([[0, 0, 500, 0, 1000, 0, 1000, 1000, 1000, 2000, 1000, 1000, 0, 1000, 0, 0, 0, 1000, 0, 0]]);
+        self::assertSame([self::SQUARE], $plain->rings());
+    }
+
+    public function testIslandInAHoleIsAPieceOfItsOwn(): void
+    {
+        $nested = Region::fromRings([self::SQUARE, [100, 100, 900, 100, 900, 900, 100, 900], [400, 400, 600, 400, 600, 600, 400, 600]], FillRule::EvenOdd);
+        self::assertSame([360000.0, 40000.0], array_map(static fn (Region $piece): float => $piece->area(), $nested->pieces()));
+    }
+
+    public function testMapsKeepRegionsValid(): void
+    {
+        $region = Region::fromRings(Letters::rings('lobster', 'Regatta', 40000));
+        $mirrored = $region->transform(Affine::mirror());
+
+        self::assertSame($region->area(), $mirrored->area());
+        self::assertSame($region->rings(), $mirrored->transform(Affine::mirror())->rings());
+        self::assertTrue(Geos::isValid(Geos::wkt($mirrored)));
+        $turned = $region->transform(Affine::turn(30));
+        self::assertEqualsWithDelta($region->area(), $turned->area(), 0.5 * $region->perimeter());
+        self::assertTrue(Geos::isValid(Geos::wkt($turned)));
+        self::assertSame($region->rings(), $region->transform(Affine::move(-77, 1234))->transform(Affine::move(77, -1234))->rings());
+    }
+
+    /** @param list<mixed> $ring */
+    #[DataProvider('badRings')]
+    public function testBadInputIsRefused(array $ring): void
+    {
+        $this->expectException(GeometryException::class);
+        Region::fromRings([$ring]);
+    }
+
+    /** @return iterable<string, array{list<mixed>}> */
+    public static function badRings(): iterable
+    {
+        yield 'not a number' => [[0, 0, \NAN, 1, 2, 2]];
+        yield 'not whole' => [[0, 0, 10.5, 1, 2, 2]];
+        yield 'text' => [[0, 0, '10', 1, 2, 2]];
+        yield 'odd' => [[0, 0, 10, 1, 2]];
+        yield 'out of range' => [[0, 0, Grid::LIMIT + 1, 1, 2, 2]];
+    }
+
+    public function testTinyRingsComeToNothing(): void
+    {
+        self::assertTrue(Region::fromRings([[], [5, 5], [0, 0, 10, 10], [1, 1, 1, 1, 1, 1], [0, 0, 10, 10, 20, 20]])->isEmpty());
+        self::assertNull(Region::empty()->bounds());
+    }
+
+    public function testTheEdgesOfTheGridAreExact(): void
+    {
+        $m = Grid::LIMIT;
+        $all = Region::fromRings([[-$m, -$m, $m, -$m, $m, $m, -$m, $m]]);
+        $cross = Region::fromRings([[-$m, -$m, $m, $m, $m, -$m, -$m, $m]]);
+        self::assertSame($all->area() / 2, $cross->area());
+        self::assertSame($all->area(), $all->subtract($cross)->union($cross)->area());
+    }
+
+    public function testScriptWeldAgreesWithGeos(): void
+    {
+        $rings = Letters::rings('lobster', 'Tern Point Rowing', 60000);
+        $weld = Region::fromRings($rings);
+        // Lobster's letters turn clockwise with holes the other way round: GEOS gets each letter by itself.
+        $letters = [];
+        foreach ($rings as $ring) {
+            $letters[] = Region::fromRings([$ring]);
+        }
+        $outer = array_filter($letters, static fn (Region $letter): bool => 1 === \count($letter->pieces()));
+        self::assertNotEmpty($outer);
+        self::assertTrue(Geos::isValid(Geos::wkt($weld)));
+        $byLetter = [];
+        foreach (mb_str_split('Tern Point Rowing') as $at => $letter) {
+            $before = Letters::font('lobster')->shape(mb_substr('Tern Point Rowing', 0, $at + 1))->glyphs[$at];
+            $scale = 60000 / Letters::font('lobster')->letterHeight();
+            $outline = Letters::font('lobster')->outline($before->glyph);
+            if (!$outline->isEmpty()) {
+                $byLetter[] = trim(substr(Geos::wkt(Region::fromRings(\Uvret\Geometry\Curve\Flattening::rings($outline, Affine::move($before->x, 0)->then(Affine::scale($scale))))), 13, -1));
+            }
+        }
+        $geos = Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.implode(',', array_map(static fn (string $polygons): string => "MULTIPOLYGON($polygons)", $byLetter)).')');
+        self::assertEqualsWithDelta(Geos::area($geos), $weld->area(), 1e-5 * $weld->area());
+        self::assertLessThan(0.5 * $weld->perimeter(), Geos::difference($geos, Geos::wkt($weld)));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Support;
+
+use Uvret\Design\Design;
+use Uvret\Design\DesignReader;
+use Uvret\Plan\Plan;
+use Uvret\Plan\Planner;
+
+/** Designs for tests: one line of script on a bag, with what a test wants different. */
+final class Designs
+{
+    public const FILM = ['id' => 'ink', 'name' => 'Harbour ink', 'colour' => '#22243A', 'finish' => 'smooth', 'width' => 500000, 'thickness' => 90, 'bladeSide' => 'mirrored'];
+
+    private const DOCUMENT = [
+        'uvret' => 1,
+        'name' => 'Name on the bag',
+        'unit' => 'mm',
+        'blank' => [
+            'id' => 'kit-tote', 'name' => 'Kit tote', 'drawing' => 'tote', 'size' => 'One size', 'width' => 380000,
+            'fabric' => ['name' => 'Canvas', 'colour' => '#D9CDB0'],
+            'placement' => ['id' => 'middle', 'name' => 'Middle of the bag', 'width' => 260000, 'height' => 240000, 'across' => 0, 'down' => 90000, 'from' => [['edge' => 'top edge', 'distance' => 90000]]],
+        ],
+        'films' => [self::FILM],
+        'stack' => 'top',
+        'lines' => [
+            ['id' => 'name', 'words' => 'Ottilie', 'font' => 'lobster', 'film' => 'ink', 'size' => ['by' => 'width', 'length' => 200000], 'spacing' => 0, 'align' => 'centre', 'gap' => 0, 'shift' => 0],
+        ],
+    ];
+
+    public static function folder(): string
+    {
+        return \dirname(__DIR__, 2).'/demo/designs';
+    }
+
+    /**
+     * The document with changes by path, like lines.0.words; null removes a field.
+     *
+     * @param array<string, mixed> $changes
+     */
+    public static function json(array $changes = []): string
+    {
+        $document = new Json(self::DOCUMENT);
+        foreach ($changes as $path => $value) {
+            $document = $document->with($path, $value);
+        }
+
+        return (string) $document;
+    }
+
+    /** @param array<string, mixed> $changes */
+    public static function read(array $changes = []): Design
+    {
+        return (new DesignReader())->fromJson(self::json($changes));
+    }
+
+    /** @param array<string, mixed> $changes */
+    public static function plan(array $changes = []): Plan
+    {
+        return (new Planner(Letters::typeCase()))->plan(self::read($changes));
+    }
+
+    /**
+     * A second line under the first.
+     *
+     * @param array<string, mixed> $changes
+     *
+     * @return array<string, mixed>
+     */
+    public static function secondLine(array $changes = []): array
+    {
+        return ['lines.1' => array_replace(self::DOCUMENT['lines'][0], ['id' => 'second', 'words' => 'Harbour', 'font' => 'anton'], $changes)];
+    }
+}
