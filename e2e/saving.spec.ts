@@ -21,8 +21,10 @@ test('a second window is told that the first changed the design', async ({ page,
     await page.goto('/designs/launch-cap');
     const other = await context.newPage();
     await other.goto('/designs/launch-cap');
+    await expect(other.getByLabel('Words')).toHaveValue('Launch crew');
+    const saved = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
     await page.getByLabel('Words').fill('Launch one');
-    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+    await saved;
     await other.getByLabel('Words').fill('Launch two');
     await expect(other.getByRole('alert')).toContainText('changed in another window');
     await expect(other.getByLabel('Words')).toHaveValue('Launch two');

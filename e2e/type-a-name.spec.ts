@@ -83,7 +83,7 @@ test('what will go wrong is said before it is cut', async ({ page }) => {
     await expect(page.getByRole('region', { name: 'Snags' })).toContainText('10.0 mm at the left');
     await page.getByRole('button', { name: 'Film' }).first().click();
     await page.getByRole('option', { name: 'Spray glitter' }).click();
-    await page.getByLabel('Letter height').fill('11in');
+    await page.getByLabel('Letter height').fill('13in');
     await page.getByLabel('Letter height').press('Enter');
     await expect(page.getByRole('region', { name: 'Snags' })).toContainText('Spray glitter is 300.0 mm wide');
     await expect(page.getByRole('contentinfo', { name: 'Tape' })).toContainText('snags');

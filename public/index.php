@@ -13,6 +13,14 @@ if ('cli-server' === \PHP_SAPI && is_string($path) && '/' !== $path && !str_cont
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 $_SERVER['SCRIPT_FILENAME'] = __FILE__;
 
+// PHP's own web server keeps the environment out of $_SERVER, where the settings are looked for.
+foreach (['APP_ENV', 'APP_DEBUG', 'UVRET_DATABASE'] as $name) {
+    $value = getenv($name);
+    if (false !== $value) {
+        $_SERVER[$name] = $value;
+    }
+}
+
 require_once dirname(__DIR__).'/vendor/autoload_runtime.php';
 
 return static function (array $context): Kernel {

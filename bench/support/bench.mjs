@@ -3,7 +3,7 @@ import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 
 export async function withBench(port, work) {
-    const server = spawn('bin/serve-tests', {
+    const server = spawn(new URL('../../bin/serve-tests', import.meta.url).pathname, {
         env: { ...process.env, UVRET_PORT: String(port) },
         stdio: 'ignore',
         detached: true,
