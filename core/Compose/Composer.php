@@ -28,14 +28,20 @@ final readonly class Composer
         $area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
 
         $rows = array_map(fn (Line $line): array => $this->row($line, $area), $design->lines);
+        // The first line's gap is the distance from the edge that the lines stand at.
+        $edge = null;
         $height = 0;
         foreach ($rows as ['line' => $line, 'height' => $rowHeight]) {
-            $height += null === $rowHeight ? 0 : $line->gap + $rowHeight;
+            if (null !== $rowHeight) {
+                $height += $rowHeight + (null === $edge ? 0 : $line->gap);
+                $edge ??= $line->gap;
+            }
         }
-        $top = match ($design->stack) {
-            Stack::Top => 0,
+        $edge ??= 0;
+        $top = $edge + match ($design->stack) {
+            Stack::Top => -$edge,
             Stack::Middle => -intdiv($placement->height - $height, 2),
-            Stack::Bottom => $height - $placement->height,
+            Stack::Bottom => $height - $placement->height + $edge,
         };
 
         $parts = [];

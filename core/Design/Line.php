@@ -9,7 +9,8 @@ final readonly class Line
 {
     /**
      * @param int $spacing tracking in thousandths of the font's em
-     * @param int $gap     from the ink of the line above, or from the area's edge, in µm
+     * @param int $gap     from the ink of the line above, in µm; for the first line from the edge of the area that the
+     *                     lines stand at, and without meaning when they stand in its middle
      * @param int $shift   to the right of where the alignment puts the line, in µm
      */
     public function __construct(

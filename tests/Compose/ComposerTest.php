@@ -48,9 +48,13 @@ final class ComposerTest extends TestCase
         self::assertEqualsWithDelta(7500, $first->ink->bottom - $second->ink->top, 1);
         self::assertSame(127000, $second->ink->right);
 
-        $middle = Designs::plan(['stack' => 'middle'])->composition->parts[0]->ink;
+        $middle = Designs::plan(['stack' => 'middle', 'lines.0.gap' => 5000])->composition->parts[0]->ink;
         self::assertNotNull($middle);
         self::assertEqualsWithDelta(-240000, $middle->top + $middle->bottom, 2);
+
+        $bottom = Designs::plan(['stack' => 'bottom', 'lines.0.gap' => 5000, ...Designs::secondLine(['gap' => 4000])])->composition->ink();
+        self::assertNotNull($bottom);
+        self::assertEqualsWithDelta(-235000, $bottom->bottom, 1);
     }
 
     public function testTrackingIsInThousandthsOfTheEm(): void

@@ -200,7 +200,7 @@ export interface components {
              * @enum {unknown}
              */
             align: "left" | "centre" | "right";
-            /** @description From the ink of the line above, or from the area's edge for the first line. */
+            /** @description From the ink of the line above; for the first line from the edge of the area that the lines stand at (without meaning when they stand in its middle). */
             gap: components["schemas"]["DesignDistance"];
             /** @description To the right of where the alignment puts the line. */
             shift: components["schemas"]["DesignDistance"];

@@ -3,6 +3,7 @@ import type { Blank, BlankCard as BlankEntry, Placement } from '../api/client';
 import { blanks } from '../api/queries';
 import { showRound } from '../measure';
 import { Choice } from '../ui/Choice';
+import { Segments } from '../ui/Segments';
 import { Swatch } from '../ui/Swatch';
 import { withBlank } from './edits';
 import type { Draft } from './useDesign';
@@ -78,6 +79,19 @@ export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
                     />
                 </div>
             )}
+            <div className="flex items-center justify-between gap-2 text-xs text-quiet">
+                The lines stand
+                <Segments
+                    label="Where the lines stand in the area"
+                    value={design.stack}
+                    options={[
+                        { value: 'top', show: 'top' },
+                        { value: 'middle', show: 'middle' },
+                        { value: 'bottom', show: 'bottom' },
+                    ]}
+                    onChange={(stack) => change((design) => ({ ...design, stack }))}
+                />
+            </div>
             <p className="text-xs text-quiet">
                 {showRound(placement.width, unit)} × {showRound(placement.height, unit)} {unit}
                 {placement.from.map(({ edge, distance }) => ` · ${showRound(distance, unit)} from the ${edge}`)}

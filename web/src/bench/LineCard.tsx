@@ -30,6 +30,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
     const font = typeCase.find((candidate) => candidate.id === line.font);
     const ink = part?.ink ?? null;
     const set = (next: Partial<Line>) => change(withLine(line.id, next));
+    const gap = gapWords(design, line);
     const words = useRef<HTMLInputElement>(null);
 
     useEffect(() => loadFaces([{ id: line.font }]), [line.font]);
@@ -180,23 +181,19 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                             ]}
                             onChange={(align) => set({ align })}
                         />
-                        <LengthField
-                            label={
-                                design.lines[0]?.id === line.id
-                                    ? 'Gap from the edge of the area'
-                                    : 'Gap from the ink above'
-                            }
-                            atRight
-                            unit={unit}
-                            value={line.gap}
-                            onChange={(gap) => set({ gap })}
-                        />
+                        {gap && (
+                            <LengthField
+                                label={`Gap ${gap}`}
+                                atRight
+                                unit={unit}
+                                value={line.gap}
+                                onChange={(gap) => set({ gap })}
+                            />
+                        )}
                     </span>
                     <span />
                     <span className="flex justify-between gap-2 pt-0.5 text-xs">
-                        <span className="text-quiet">
-                            {design.lines[0]?.id === line.id ? 'below the area’s edge' : 'below the ink above'}
-                        </span>
+                        <span className="text-quiet">{gap ?? 'in the middle of the area'}</span>
                         <button
                             className="font-semibold text-madder hover:underline"
                             onClick={() => change(withoutLine(line.id))}
@@ -214,6 +211,14 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
             )}
         </section>
     );
+}
+
+/** What a line's gap is measured from; null where it says nothing. */
+function gapWords(design: Design, line: Line): string | null {
+    if (design.lines[0]?.id !== line.id) {
+        return 'below the ink above';
+    }
+    return { top: 'below the area’s edge', middle: null, bottom: 'above the area’s edge' }[design.stack];
 }
 
 function AlignIcon({ at }: { at: Line['align'] }) {

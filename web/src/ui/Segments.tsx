@@ -16,7 +16,7 @@ export function Segments<T extends string>({ label, value, options, onChange, da
             aria-label={label}
             value={value}
             onChange={onChange}
-            className={`inline-flex overflow-hidden rounded-[3px] border ${dark ? 'border-white/30' : 'border-seam bg-white'}`}
+            className={`inline-flex shrink-0 overflow-hidden rounded-[3px] border ${dark ? 'border-white/30' : 'border-seam bg-white'}`}
         >
             {options.map((option) => (
                 <Radio
