@@ -24,10 +24,10 @@ final readonly class Composer
     public function compose(Design $design): Composition
     {
         $placement = $design->blank->placement;
-        $half = intdiv($placement->width, 2);
+        $half = \intdiv($placement->width, 2);
         $area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
 
-        $rows = array_map(fn (Line $line): array => $this->row($line, $area), $design->lines);
+        $rows = \array_map(fn (Line $line): array => $this->row($line, $area), $design->lines);
         // The first line's gap is the distance from the edge that the lines stand at.
         $edge = null;
         $height = 0;
@@ -40,7 +40,7 @@ final readonly class Composer
         $edge ??= 0;
         $top = $edge + match ($design->stack) {
             Stack::Top => -$edge,
-            Stack::Middle => -intdiv($placement->height - $height, 2),
+            Stack::Middle => -\intdiv($placement->height - $height, 2),
             Stack::Bottom => $height - $placement->height + $edge,
         };
 
@@ -53,7 +53,7 @@ final readonly class Composer
             $top -= $line->gap;
             $left = $line->shift + match ($line->align) {
                 Align::Left => $area->left,
-                Align::Centre => -intdiv($width, 2),
+                Align::Centre => -\intdiv($width, 2),
                 Align::Right => $area->right - $width,
             };
             $parts[] = $this->weld($line, $lettering, $scale, $left, $top);
@@ -79,7 +79,7 @@ final readonly class Composer
                 $width = ($right - $left) * $scale;
                 $height = ($top - $bottom) * $scale;
                 if ($width < 40_000_000 && $height < 40_000_000) {
-                    return ['line' => $line, 'lettering' => $lettering, 'scale' => $scale, 'width' => (int) round($width), 'height' => (int) round($height), 'part' => null];
+                    return ['line' => $line, 'lettering' => $lettering, 'scale' => $scale, 'width' => (int) \round($width), 'height' => (int) \round($height), 'part' => null];
                 }
                 $failure = 'At this size the line would be longer than 40 metres. Give it a smaller size.';
             }
@@ -99,6 +99,6 @@ final readonly class Composer
             return Part::blank($line->id, $line->film, 'The letters could not be welded: '.$e->getMessage());
         }
 
-        return new Part($line->id, $line->film, $region, $region->bounds(), (int) round($font->letterHeight() * $scale), $font->missing($line->words));
+        return new Part($line->id, $line->film, $region, $region->bounds(), (int) \round($font->letterHeight() * $scale), $font->missing($line->words));
     }
 }

@@ -43,10 +43,10 @@ final readonly class Lettering
             $glyphs[] = [$placed->glyph, $x];
             [$left, $bottom, $right, $top] = $bounds;
             $ink = [
-                min($ink[0] ?? \INF, $left + $x),
-                min($ink[1] ?? \INF, $bottom),
-                max($ink[2] ?? -\INF, $right + $x),
-                max($ink[3] ?? -\INF, $top),
+                \min($ink[0] ?? \INF, $left + $x),
+                \min($ink[1] ?? \INF, $bottom),
+                \max($ink[2] ?? -\INF, $right + $x),
+                \max($ink[3] ?? -\INF, $top),
             ];
         }
 
@@ -60,14 +60,14 @@ final readonly class Lettering
             return null;
         }
         [$left, $bottom, $right, $top] = $this->ink;
-        $width = max($right - $left, 1e-9);
-        $height = max($top - $bottom, 1e-9);
+        $width = \max($right - $left, 1e-9);
+        $height = \max($top - $bottom, 1e-9);
 
         return match ($size->by) {
             SizeBy::Width => $size->length / $width,
             SizeBy::Height => $size->length / $height,
             SizeBy::Letter => $size->length / $this->font->letterHeight(),
-            SizeBy::Area => max(1.0, min(($area->width() - 2 * $size->length) / $width, ($area->height() - 2 * $size->length) / $height)),
+            SizeBy::Area => \max(1.0, \min(($area->width() - 2 * $size->length) / $width, ($area->height() - 2 * $size->length) / $height)),
         };
     }
 
@@ -80,7 +80,7 @@ final readonly class Lettering
         $toPlace = Affine::scale($scale)->then(Affine::move($left - $this->ink[0] * $scale, $top - $this->ink[3] * $scale));
         $rings = [];
         foreach ($this->glyphs as [$glyph, $x]) {
-            array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, 0)->then($toPlace)));
+            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, 0)->then($toPlace)));
         }
 
         return Region::fromRings($rings);

@@ -16,7 +16,7 @@ final readonly class CutPlanner
     /** @param list<CutLayer> $layers */
     public function plan(array $layers): CutPlan
     {
-        return new CutPlan(array_map($this->sheet(...), $layers));
+        return new CutPlan(\array_map($this->sheet(...), $layers));
     }
 
     private function sheet(CutLayer $layer): CutSheet

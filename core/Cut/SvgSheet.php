@@ -63,7 +63,7 @@ final readonly class SvgSheet
             $height,
             $width,
             $height,
-            htmlspecialchars($title, \ENT_XML1 | \ENT_QUOTES),
+            \htmlspecialchars($title, \ENT_XML1 | \ENT_QUOTES),
             $content,
         );
     }

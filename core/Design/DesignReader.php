@@ -28,7 +28,7 @@ final class DesignReader
     public function fromJson(string $json): Design
     {
         try {
-            $document = json_decode($json, false, 64, \JSON_THROW_ON_ERROR);
+            $document = \json_decode($json, false, 64, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $e) {
             throw DesignException::notJson($e->getMessage());
         }
@@ -45,10 +45,10 @@ final class DesignReader
     {
         $this->validate($document);
         /** @var DesignDocument $document */
-        $films = array_map(self::film(...), $document->films);
-        self::distinct('films', array_column($document->films, 'id'));
-        self::distinct('lines', array_column($document->lines, 'id'));
-        $known = array_column($document->films, 'id');
+        $films = \array_map(self::film(...), $document->films);
+        self::distinct('films', \array_column($document->films, 'id'));
+        self::distinct('lines', \array_column($document->lines, 'id'));
+        $known = \array_column($document->films, 'id');
         foreach ($document->lines as $number => $line) {
             if (!\in_array($line->film, $known, true)) {
                 throw DesignException::unknownFilm("lines/$number/film", $line->film);
@@ -58,7 +58,7 @@ final class DesignReader
             }
         }
 
-        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), array_map(self::line(...), $document->lines));
+        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines));
     }
 
     private function validate(mixed $document): void
@@ -84,8 +84,8 @@ final class DesignReader
     {
         /** @var list<string|int> $steps */
         $steps = $error->data()->fullPath();
-        $path = implode('/', $steps);
-        $below = static fn (mixed $field): string => ltrim($path.'/'.(\is_string($field) ? $field : ''), '/');
+        $path = \implode('/', $steps);
+        $below = static fn (mixed $field): string => \ltrim($path.'/'.(\is_string($field) ? $field : ''), '/');
         $of = static fn (string $name): string => \is_scalar($value = $error->args()[$name] ?? null) ? (string) $value : '';
         /** @var list<string> $fields */
         $fields = (array) ($error->args()['properties'] ?? $error->args()['missing'] ?? []);
@@ -120,7 +120,7 @@ final class DesignReader
 
     private static function schema(): object
     {
-        $schema = json_decode((string) file_get_contents(self::SCHEMA), false, 64, \JSON_THROW_ON_ERROR);
+        $schema = \json_decode((string) \file_get_contents(self::SCHEMA), false, 64, \JSON_THROW_ON_ERROR);
         \assert(\is_object($schema));
 
         return $schema;
@@ -142,7 +142,7 @@ final class DesignReader
     private static function blank(object $blank): Blank
     {
         $placement = $blank->placement;
-        $from = array_map(static fn (object $measure): array => ['edge' => $measure->edge, 'distance' => $measure->distance], $placement->from);
+        $from = \array_map(static fn (object $measure): array => ['edge' => $measure->edge, 'distance' => $measure->distance], $placement->from);
 
         return new Blank(
             $blank->id,

@@ -38,8 +38,8 @@ final readonly class Affine
     /** A turn about the origin, anticlockwise, in degrees. */
     public static function turn(float $degrees): self
     {
-        $cos = cos(deg2rad($degrees));
-        $sin = sin(deg2rad($degrees));
+        $cos = \cos(\deg2rad($degrees));
+        $sin = \sin(\deg2rad($degrees));
 
         return new self($cos, $sin, -$sin, $cos, 0, 0);
     }
@@ -71,12 +71,12 @@ final readonly class Affine
     /** Whether the map only moves, by whole micrometres. */
     public function isWholeMove(): bool
     {
-        return 1.0 === $this->a && 0.0 === $this->b && 0.0 === $this->c && 1.0 === $this->d && floor($this->e) === $this->e && floor($this->f) === $this->f;
+        return 1.0 === $this->a && 0.0 === $this->b && 0.0 === $this->c && 1.0 === $this->d && \floor($this->e) === $this->e && \floor($this->f) === $this->f;
     }
 
     /** Whether the map is a whole-micrometre move of the plane or of its mirror image. */
     public function isWholeMirror(): bool
     {
-        return -1.0 === $this->a && 0.0 === $this->b && 0.0 === $this->c && 1.0 === $this->d && floor($this->e) === $this->e && floor($this->f) === $this->f;
+        return -1.0 === $this->a && 0.0 === $this->b && 0.0 === $this->c && 1.0 === $this->d && \floor($this->e) === $this->e && \floor($this->f) === $this->f;
     }
 }

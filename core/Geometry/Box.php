@@ -32,7 +32,7 @@ final readonly class Box
 
     public function joined(self $other): self
     {
-        return new self(min($this->left, $other->left), min($this->bottom, $other->bottom), max($this->right, $other->right), max($this->top, $other->top));
+        return new self(\min($this->left, $other->left), \min($this->bottom, $other->bottom), \max($this->right, $other->right), \max($this->top, $other->top));
     }
 
     public function overlaps(self $other): bool

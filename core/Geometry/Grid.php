@@ -24,10 +24,10 @@ final class Grid
     /** @throws GeometryException when the coordinate is not on the grid */
     public static function round(float $value): int
     {
-        if (!(abs($value) <= self::LIMIT)) {
+        if (!(\abs($value) <= self::LIMIT)) {
             throw GeometryException::outOfRange($value);
         }
 
-        return (int) floor($value + 0.5);
+        return (int) \floor($value + 0.5);
     }
 }

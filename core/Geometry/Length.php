@@ -34,47 +34,47 @@ final readonly class Length
      */
     public static function parse(string $text, Unit $preferred = Unit::Millimetre): self
     {
-        $plain = mb_strtolower(trim($text));
+        $plain = \mb_strtolower(\trim($text));
         foreach (self::VULGAR as $sign => $fraction) {
-            $plain = str_replace($sign, ' '.$fraction, $plain);
+            $plain = \str_replace($sign, ' '.$fraction, $plain);
         }
-        $plain = trim(preg_replace('/\s+/u', ' ', $plain) ?? $plain);
-        if (1 !== preg_match(self::PATTERN, $plain, $m, \PREG_UNMATCHED_AS_NULL)) {
+        $plain = \trim(\preg_replace('/\s+/u', ' ', $plain) ?? $plain);
+        if (1 !== \preg_match(self::PATTERN, $plain, $m, \PREG_UNMATCHED_AS_NULL)) {
             throw LengthException::notALength($text, $preferred);
         }
-        $whole = (float) str_replace(',', '.', $m['whole'] ?? '0');
+        $whole = (float) \str_replace(',', '.', $m['whole'] ?? '0');
         $top = (int) ($m['top'] ?? $m['onlyTop'] ?? 0);
         $bottom = (int) ($m['bottom'] ?? $m['onlyBottom'] ?? 1);
-        if (0 === $bottom || ($top > 0 && floor($whole) !== $whole)) {
+        if (0 === $bottom || ($top > 0 && \floor($whole) !== $whole)) {
             throw LengthException::notALength($text, $preferred);
         }
         $value = ($whole + $top / $bottom) * self::FACTORS[$m['unit'] ?? $preferred->symbol()] * ('+' === ($m['sign'] ?? '+') ? 1 : -1);
-        if (abs($value) > self::LIMIT) {
+        if (\abs($value) > self::LIMIT) {
             throw LengthException::tooLong($text);
         }
 
-        return new self((int) round($value));
+        return new self((int) \round($value));
     }
 
     /** In the unit, to a tenth of a millimetre or a sixteenth of an inch, without the unit's name. */
     public function format(Unit $unit): string
     {
-        return Unit::Millimetre === $unit ? number_format($this->micrometres / 1000, 1, '.', '') : $this->sixteenths();
+        return Unit::Millimetre === $unit ? \number_format($this->micrometres / 1000, 1, '.', '') : $this->sixteenths();
     }
 
     private function sixteenths(): string
     {
-        $sixteenths = (int) round(abs($this->micrometres) / 25400 * 16);
+        $sixteenths = (int) \round(\abs($this->micrometres) / 25400 * 16);
         $sign = $this->micrometres < 0 && $sixteenths > 0 ? '-' : '';
-        $whole = intdiv($sixteenths, 16);
+        $whole = \intdiv($sixteenths, 16);
         $top = $sixteenths % 16;
         $bottom = 16;
         while ($top > 0 && 0 === $top % 2) {
-            $top = intdiv($top, 2);
-            $bottom = intdiv($bottom, 2);
+            $top = \intdiv($top, 2);
+            $bottom = \intdiv($bottom, 2);
         }
         $fraction = $top > 0 ? "$top/$bottom" : '';
 
-        return $sign.trim(($whole > 0 || '' === $fraction ? (string) $whole : '').' '.$fraction);
+        return $sign.\trim(($whole > 0 || '' === $fraction ? (string) $whole : '').' '.$fraction);
     }
 }

@@ -9,7 +9,7 @@ final class LengthException extends \InvalidArgumentException
 {
     public static function notALength(string $text, Unit $preferred): self
     {
-        $text = mb_substr(trim($text), 0, 40);
+        $text = \mb_substr(\trim($text), 0, 40);
         $bare = Unit::Millimetre === $preferred ? '90 (millimetres)' : '3.5 (inches)';
 
         return new self(('' === $text ? 'A length is missing.' : "“{$text}” is not a length.")." Type it like $bare, 90mm, 9 cm, 3.5in or 3 1/2\".");
@@ -17,6 +17,6 @@ final class LengthException extends \InvalidArgumentException
 
     public static function tooLong(string $text): self
     {
-        return new self(\sprintf('“%s” is longer than 100 metres.', mb_substr(trim($text), 0, 40)));
+        return new self(\sprintf('“%s” is longer than 100 metres.', \mb_substr(\trim($text), 0, 40)));
     }
 }

@@ -7,6 +7,7 @@ namespace Uvret\Geometry;
 use Uvret\Geometry\Overlay\Overlay;
 use Uvret\Geometry\Overlay\Rings;
 use Uvret\Geometry\Overlay\Rule;
+use Uvret\Geometry\Overlay\Tracing;
 
 /**
  * A set of points of the plane with straight edges on the whole-micrometre grid; y points up.
@@ -53,7 +54,7 @@ final readonly class Region
     /** All points of any of the regions; any number of them is one overlay. */
     public function union(self ...$others): self
     {
-        $filled = array_values(array_filter([$this, ...$others], static fn (self $region): bool => !$region->isEmpty()));
+        $filled = \array_values(\array_filter([$this, ...$others], static fn (self $region): bool => !$region->isEmpty()));
         if (\count($filled) < 2) {
             return $filled[0] ?? $this;
         }
@@ -81,6 +82,57 @@ final readonly class Region
     public function exclusive(self $other): self
     {
         return $this->with([$other], Rule::OneOf);
+    }
+
+    /**
+     * Everything within the distance of the region; with a negative distance, everything of it that
+     * lies farther than that from its edge.
+     *
+     * @param int $distance in µm
+     *
+     * @throws GeometryException when the result would leave the grid
+     */
+    public function offset(int $distance, Corner $corner = Corner::Round): self
+    {
+        if (0 === $distance || $this->isEmpty()) {
+            return $this;
+        }
+        if ($distance > 0) {
+            $reach = (int) \ceil(Corner::Mitre === $corner ? Offset\Join::MITRE_LIMIT * $distance : 1.5 * $distance);
+            $this->assertRoom($reach, $reach);
+
+            return self::traced(Offset\Offsetting::outward($this->ringsWithoutHolesUpTo(2 * $distance), $distance, $corner));
+        }
+
+        return self::traced(Offset\Offsetting::inward($this->ringsWiderThan(-2 * $distance), -$distance, $corner));
+    }
+
+    /** Gaps and notches narrower than twice the distance are filled: outward, then inward. */
+    public function close(int $distance): self
+    {
+        return $this->offset($distance)->offset(-$distance);
+    }
+
+    /** Necks and spurs narrower than twice the distance are taken away: inward, then outward. */
+    public function open(int $distance): self
+    {
+        return $this->offset(-$distance)->offset($distance);
+    }
+
+    /**
+     * Everything that the region passes over on its way by (dx, dy), in µm: the Minkowski sum with the
+     * segment from (0, 0) to (dx, dy).
+     *
+     * @throws GeometryException when the result would leave the grid
+     */
+    public function sweep(int $dx, int $dy): self
+    {
+        if ((0 === $dx && 0 === $dy) || $this->isEmpty()) {
+            return $this;
+        }
+        $this->assertRoom(\abs($dx), \abs($dy));
+
+        return self::traced(Offset\Offsetting::sweep($this->rings, $dx, $dy));
     }
 
     /** The image under a map, rounded to the grid. */
@@ -125,7 +177,7 @@ final readonly class Region
             $rings[$outer][] = $this->rings[$ring];
         }
 
-        return array_values(array_map(static fn (array $piece): self => new self($piece, array_fill(0, \count($piece), 0)), $rings));
+        return \array_values(\array_map(static fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0)), $rings));
     }
 
     /** In µm². */
@@ -171,7 +223,7 @@ final readonly class Region
 
     public function vertexCount(): int
     {
-        return intdiv(array_sum(array_map('count', $this->rings)), 2);
+        return \intdiv(\array_sum(\array_map('count', $this->rings)), 2);
     }
 
     /** Whether the point lies in the region or on its edge. */
@@ -194,9 +246,67 @@ final readonly class Region
 
     private static function overlay(Rings $input, Rule $rule): self
     {
-        $traced = Overlay::of($input, $rule);
+        return self::traced(Overlay::of($input, $rule));
+    }
 
+    private static function traced(Tracing $traced): self
+    {
         return new self($traced->rings, $traced->outer);
+    }
+
+    /** @throws GeometryException when the region could leave the grid if it grew by so much */
+    private function assertRoom(int $dx, int $dy): void
+    {
+        $box = $this->bounds();
+        if (null !== $box) {
+            Grid::round((float) \max(\abs($box->left - $dx), \abs($box->right + $dx), \abs($box->bottom - $dy), \abs($box->top + $dy)));
+        }
+    }
+
+    /**
+     * The rings but for holes that are no wider or no higher than a length: no point of such a hole is
+     * farther than half of the length from the region.
+     *
+     * @return list<list<int>>
+     */
+    private function ringsWithoutHolesUpTo(int $length): array
+    {
+        $rings = [];
+        foreach ($this->rings as $number => $ring) {
+            if ($this->outer[$number] !== $number) {
+                $box = Measure\RingMeasure::box($ring);
+                if ($box->width() <= $length || $box->height() <= $length) {
+                    continue;
+                }
+            }
+            $rings[] = $ring;
+        }
+
+        return $rings;
+    }
+
+    /**
+     * The rings of the pieces that are wider and higher than a length: narrower ones have no point
+     * farther than half of it from their edge.
+     *
+     * @return list<list<int>>
+     */
+    private function ringsWiderThan(int $length): array
+    {
+        $wide = [];
+        $rings = [];
+        foreach ($this->rings as $number => $ring) {
+            $outer = $this->outer[$number];
+            if ($outer === $number) {
+                $box = Measure\RingMeasure::box($ring);
+                $wide[$number] = $box->width() > $length && $box->height() > $length;
+            }
+            if ($wide[$outer]) {
+                $rings[] = $ring;
+            }
+        }
+
+        return $rings;
     }
 
     /** @return list<list<int>> */
@@ -213,7 +323,7 @@ final readonly class Region
                 $ring[$i] += $dx;
                 $ring[$i + 1] += $dy;
             }
-            $rings[] = array_values($ring);
+            $rings[] = \array_values($ring);
         }
 
         return $rings;

@@ -48,8 +48,8 @@ final class SvgPath
 
     public static function decimal(int $micrometres): string
     {
-        $text = \sprintf('%s%d.%03d', $micrometres < 0 ? '-' : '', intdiv(abs($micrometres), 1000), abs($micrometres) % 1000);
+        $text = \sprintf('%s%d.%03d', $micrometres < 0 ? '-' : '', \intdiv(\abs($micrometres), 1000), \abs($micrometres) % 1000);
 
-        return rtrim(rtrim($text, '0'), '.');
+        return \rtrim(\rtrim($text, '0'), '.');
     }
 }

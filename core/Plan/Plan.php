@@ -41,6 +41,6 @@ final readonly class Plan
         $ink = $this->composition->ink();
         $area = $this->composition->area;
 
-        return null === $ink ? null : min($area->width() - $ink->width(), $area->height() - $ink->height());
+        return null === $ink ? null : \min($area->width() - $ink->width(), $area->height() - $ink->height());
     }
 }

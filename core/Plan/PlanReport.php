@@ -21,27 +21,27 @@ final readonly class PlanReport
             'ink' => self::box($plan->composition->ink()),
             'spare' => $plan->spare(),
             'filmLength' => $plan->filmLength(),
-            'lines' => array_map(static fn (Part $part): array => [
+            'lines' => \array_map(static fn (Part $part): array => [
                 'line' => $part->line,
                 'film' => $part->film,
                 'ink' => self::box($part->ink),
                 'letterHeight' => $part->letterHeight,
-                'area' => round($part->region->area() / 1e6, 6),
+                'area' => \round($part->region->area() / 1e6, 6),
                 'pieces' => \count($part->region->pieces()),
             ], $plan->composition->parts),
-            'layers' => array_map(static fn (CutSheet $sheet): array => [
+            'layers' => \array_map(static fn (CutSheet $sheet): array => [
                 'film' => $sheet->film->id,
                 'file' => $sheet->film->id.'-blade-side.svg',
                 'mirrored' => $sheet->film->mirrored,
                 'box' => ['width' => $sheet->box->width(), 'height' => $sheet->box->height()],
-                'area' => round($sheet->region->area() / 1e6, 6),
+                'area' => \round($sheet->region->area() / 1e6, 6),
                 'pieces' => $sheet->pieces(),
                 'toWeed' => $sheet->toWeed(),
                 'turned' => $sheet->turned,
                 'filmLength' => $sheet->filmLength(),
                 'fits' => $sheet->fits(),
             ], $plan->cutPlan->sheets),
-            'snags' => array_map(static fn (Snag $snag): array => [
+            'snags' => \array_map(static fn (Snag $snag): array => [
                 'kind' => $snag->kind->value,
                 'blocks' => $snag->kind->blocks(),
                 'message' => $snag->message,

@@ -21,8 +21,8 @@ final readonly class Separator
     {
         $layers = [];
         foreach ($films as $film) {
-            $parts = array_filter($composition->parts, static fn (Part $part): bool => $part->film === $film->id);
-            $region = Region::empty()->union(...array_map(static fn (Part $part): Region => $part->region, array_values($parts)));
+            $parts = \array_filter($composition->parts, static fn (Part $part): bool => $part->film === $film->id);
+            $region = Region::empty()->union(...\array_map(static fn (Part $part): Region => $part->region, \array_values($parts)));
             if (!$region->isEmpty()) {
                 $layers[] = new CutLayer($film, $region);
             }

@@ -20,10 +20,10 @@ final readonly class SnagFinder
     {
         $snags = [];
         foreach ($composition->parts as $part) {
-            array_push($snags, ...$this->ofPart($design, $composition->area, $part));
+            \array_push($snags, ...$this->ofPart($design, $composition->area, $part));
         }
         foreach ($plan->sheets as $sheet) {
-            array_push($snags, ...$this->ofSheet($design, $sheet));
+            \array_push($snags, ...$this->ofSheet($design, $sheet));
         }
 
         return $snags;
@@ -37,27 +37,27 @@ final readonly class SnagFinder
             $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is not touched.', $part->line, $part->film);
         }
         if ([] !== $part->missing) {
-            $letters = implode(' ', \array_slice($part->missing, 0, 8));
+            $letters = \implode(' ', \array_slice($part->missing, 0, 8));
             $snags[] = new Snag(SnagKind::MissingLetter, "The font has no $letters, so the knife would cut an empty box.", 'Choose a font that has it, or type it another way.', $part->line, $part->film, $part->ink?->left, $part->ink?->top);
         }
         if (null !== $part->ink && !$area->holds($part->ink)) {
             // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
             $ink = $part->ink;
             $over = ['left' => $area->left - $ink->left, 'right' => $ink->right - $area->right, 'bottom' => $area->bottom - $ink->bottom, 'top' => $ink->top - $area->top];
-            arsort($over);
-            $side = array_key_first($over);
+            \arsort($over);
+            $side = \array_key_first($over);
             $far = [];
-            foreach (array_filter($over, static fn (int $by): bool => $by > 0) as $where => $by) {
+            foreach (\array_filter($over, static fn (int $by): bool => $by > 0) as $where => $by) {
                 $far[] = Length::ofMicrometres($by)->format($design->unit).' '.$design->unit->symbol()." at the $where";
             }
-            $middle = [intdiv($ink->left + $ink->right, 2), intdiv($ink->bottom + $ink->top, 2)];
+            $middle = [\intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2)];
             [$x, $y] = match ($side) {
                 'left' => [$area->left, $middle[1]],
                 'right' => [$area->right, $middle[1]],
                 'bottom' => [$middle[0], $area->bottom],
                 'top' => [$middle[0], $area->top],
             };
-            $snags[] = new Snag(SnagKind::OutsideArea, \sprintf('The ink is outside the area: %s.', implode(', ', $far)), $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->line, $part->film, $x, $y);
+            $snags[] = new Snag(SnagKind::OutsideArea, \sprintf('The ink is outside the area: %s.', \implode(', ', $far)), $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->line, $part->film, $x, $y);
         }
 
         return $snags;
@@ -70,7 +70,7 @@ final readonly class SnagFinder
             return [];
         }
         $unit = $design->unit;
-        $needs = Length::ofMicrometres(min($sheet->box->width(), $sheet->box->height()))->format($unit);
+        $needs = Length::ofMicrometres(\min($sheet->box->width(), $sheet->box->height()))->format($unit);
         $has = Length::ofMicrometres($sheet->film->width)->format($unit).' '.$unit->symbol();
 
         return [new Snag(SnagKind::WiderThanFilm, "With its weeding box the layer needs $needs across, and {$sheet->film->name} is $has wide.", 'Make the lettering smaller, or take a wider film.', null, $sheet->film->id)];

@@ -26,8 +26,8 @@ final class FolderTypeCase implements TypeCase
     {
         if (null === $this->entries) {
             /** @var list<array{id: string, name: string, use: string, licence: string}> $list */
-            $list = json_decode((string) file_get_contents($this->folder.'/type-case.json'), true, 8, \JSON_THROW_ON_ERROR);
-            $this->entries = array_map(static fn (array $font): FontEntry => new FontEntry($font['id'], $font['name'], $font['use'], $font['licence']), $list);
+            $list = \json_decode((string) \file_get_contents($this->folder.'/type-case.json'), true, 8, \JSON_THROW_ON_ERROR);
+            $this->entries = \array_map(static fn (array $font): FontEntry => new FontEntry($font['id'], $font['name'], $font['use'], $font['licence']), $list);
         }
 
         return $this->entries;
@@ -35,7 +35,7 @@ final class FolderTypeCase implements TypeCase
 
     public function file(string $id): ?string
     {
-        $known = array_filter($this->entries(), static fn (FontEntry $entry): bool => $entry->id === $id);
+        $known = \array_filter($this->entries(), static fn (FontEntry $entry): bool => $entry->id === $id);
 
         return [] === $known ? null : $this->folder.'/'.$id.'.ttf';
     }

@@ -39,7 +39,7 @@ final class Font
     /** @throws FontException when the file cannot be read or is not a usable font */
     public static function fromFile(string $file): self
     {
-        $bytes = is_file($file) ? file_get_contents($file) : false;
+        $bytes = \is_file($file) ? \file_get_contents($file) : false;
 
         return self::fromBytes(false === $bytes ? throw FontException::unreadable($file) : $bytes);
     }
@@ -67,7 +67,7 @@ final class Font
             $naming->family() ?? 'Unnamed',
             $naming->style() ?? 'Regular',
             $unitsPerEm,
-            min($glyphCount, self::GLYPHS),
+            \min($glyphCount, self::GLYPHS),
             $characters,
             $glyphs,
             new PlainLayout($characters, $metrics, $kerning),
@@ -95,7 +95,7 @@ final class Font
         if (null === $this->letterHeight) {
             $height = 0.0;
             foreach (['H', '0', 'h', 'x'] as $character) {
-                $glyph = $this->characters->glyph(mb_ord($character));
+                $glyph = $this->characters->glyph(\mb_ord($character));
                 $bounds = 0 === $glyph ? null : $this->outline($glyph)->bounds();
                 if (null !== $bounds && $bounds[3] > $bounds[1]) {
                     $height = $bounds[3] - $bounds[1];
@@ -115,9 +115,9 @@ final class Font
      */
     public function missing(string $text): array
     {
-        $missing = array_filter(mb_str_split($text), fn (string $character): bool => 0 === $this->characters->glyph(mb_ord($character)) && 1 !== preg_match('/\s/u', $character));
+        $missing = \array_filter(\mb_str_split($text), fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character)) && 1 !== \preg_match('/\s/u', $character));
 
-        return array_values(array_unique($missing));
+        return \array_values(\array_unique($missing));
     }
 
     /** @return list<int> the Unicode code points that have a glyph */

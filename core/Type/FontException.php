@@ -39,7 +39,7 @@ final class FontException extends \RuntimeException
 
     public static function unreadable(string $file): self
     {
-        return new self(\sprintf('The font file %s cannot be opened.', basename($file)));
+        return new self(\sprintf('The font file %s cannot be opened.', \basename($file)));
     }
 
     public static function notInTypeCase(string $id): self

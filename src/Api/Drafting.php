@@ -29,7 +29,7 @@ final readonly class Drafting
 
     public function decode(string $document): object
     {
-        $object = json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
+        $object = \json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
         \assert(\is_object($object));
 
         return $object;
@@ -37,6 +37,6 @@ final readonly class Drafting
 
     public function encode(object $document): string
     {
-        return json_encode($document, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
+        return \json_encode($document, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
     }
 }

@@ -26,7 +26,7 @@ final readonly class Rail
             $job->due->format('Y-m-d'),
             $job->state->value,
             $job->quantity(),
-            array_values($job->designs->map($this->design(...))->toArray()),
+            \array_values($job->designs->map($this->design(...))->toArray()),
         );
     }
 

@@ -41,19 +41,19 @@ final class PlanCommand extends Command
         $file = $input->getArgument('design');
         /** @var string $folder */
         $folder = $input->getOption('out');
-        if (!is_file($file)) {
+        if (!\is_file($file)) {
             $io->error("There is no file $file.");
 
             return self::FAILURE;
         }
         try {
-            $plan = $this->planner->plan($this->reader->fromJson((string) file_get_contents($file)));
+            $plan = $this->planner->plan($this->reader->fromJson((string) \file_get_contents($file)));
         } catch (DesignException $e) {
             $io->error("$file: ".$e->getMessage());
 
             return self::FAILURE;
         }
-        if (!is_dir($folder) && !@mkdir($folder, 0777, true)) {
+        if (!\is_dir($folder) && !@\mkdir($folder, 0777, true)) {
             $io->error("The folder $folder cannot be made.");
 
             return self::FAILURE;
@@ -62,9 +62,9 @@ final class PlanCommand extends Command
         foreach ($plan->cutPlan->sheets as $sheet) {
             $files[$sheet->film->id.'-blade-side.svg'] = $this->svg->bladeSide($sheet);
         }
-        $files['plan.json'] = json_encode(PlanReport::of($plan), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n";
+        $files['plan.json'] = \json_encode(PlanReport::of($plan), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n";
         foreach ($files as $name => $content) {
-            if (false === @file_put_contents("$folder/$name", $content)) {
+            if (false === @\file_put_contents("$folder/$name", $content)) {
                 $io->error("$folder/$name cannot be written.");
 
                 return self::FAILURE;

@@ -27,6 +27,6 @@ final readonly class JobController
     {
         $jobs = $this->entities->getRepository(Job::class)->findBy([], ['due' => 'ASC', 'id' => 'ASC']);
 
-        return new JsonResponse(array_map($this->rail->card(...), $jobs));
+        return new JsonResponse(\array_map($this->rail->card(...), $jobs));
     }
 }

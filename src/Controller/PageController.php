@@ -19,11 +19,11 @@ final readonly class PageController
     #[Route('/{address}', requirements: ['address' => '(?!api/|app/).*'], methods: 'GET', priority: -10)]
     public function __invoke(): Response
     {
-        if (!is_file($this->page)) {
+        if (!\is_file($this->page)) {
             throw new NotFoundHttpException('The interface is not built yet: run bin/start.');
         }
 
-        return new Response((string) file_get_contents($this->page), 200, [
+        return new Response((string) \file_get_contents($this->page), 200, [
             'Content-Type' => 'text/html; charset=UTF-8',
             'Cache-Control' => 'no-cache',
             'Content-Security-Policy' => "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'",

@@ -36,7 +36,7 @@ final readonly class ShopController
     ])]
     public function fonts(): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (FontEntry $entry): FontCard => FontCard::of($entry), $this->typeCase->entries()));
+        return new JsonResponse(\array_map(static fn (FontEntry $entry): FontCard => FontCard::of($entry), $this->typeCase->entries()));
     }
 
     #[Route('/api/fonts/{id}.ttf', methods: 'GET')]
@@ -55,7 +55,7 @@ final readonly class ShopController
     {
         $films = $this->entities->getRepository(RackFilm::class)->findBy([], ['position' => 'ASC']);
 
-        return self::jsonList(array_map(static fn (RackFilm $film): string => $film->film, $films));
+        return self::jsonList(\array_map(static fn (RackFilm $film): string => $film->film, $films));
     }
 
     #[Route('/api/blanks', methods: 'GET')]
@@ -66,7 +66,7 @@ final readonly class ShopController
     {
         $blanks = $this->entities->getRepository(ShopBlank::class)->findBy([], ['position' => 'ASC']);
 
-        return self::jsonList(array_map(static fn (ShopBlank $blank): string => $blank->blank, $blanks));
+        return self::jsonList(\array_map(static fn (ShopBlank $blank): string => $blank->blank, $blanks));
     }
 
     #[Route('/api/length', methods: 'GET')]
@@ -87,6 +87,6 @@ final readonly class ShopController
     /** @param list<string> $entries JSON documents */
     private static function jsonList(array $entries): JsonResponse
     {
-        return JsonResponse::fromJsonString('['.implode(',', $entries).']');
+        return JsonResponse::fromJsonString('['.\implode(',', $entries).']');
     }
 }

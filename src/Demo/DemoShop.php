@@ -57,9 +57,9 @@ final readonly class DemoShop
             $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));
         }
         foreach ($entry->designs as $position => $name) {
-            $document = (string) file_get_contents("$this->folder/designs/$name.json");
+            $document = (string) \file_get_contents("$this->folder/designs/$name.json");
             $this->reader->fromJson($document);
-            $compact = self::json(json_decode($document, false, 64, \JSON_THROW_ON_ERROR));
+            $compact = self::json(\json_decode($document, false, 64, \JSON_THROW_ON_ERROR));
             $job->designs->add(new JobDesign($name, $job, $position, $compact, new \DateTimeImmutable()));
         }
 
@@ -70,20 +70,20 @@ final readonly class DemoShop
     private function read(string $name): array
     {
         /** @var list<object> $entries */
-        $entries = json_decode((string) file_get_contents("$this->folder/$name.json"), false, 64, \JSON_THROW_ON_ERROR);
+        $entries = \json_decode((string) \file_get_contents("$this->folder/$name.json"), false, 64, \JSON_THROW_ON_ERROR);
 
         return $entries;
     }
 
     private static function text(object $entry, string $field): string
     {
-        $value = get_object_vars($entry)[$field] ?? null;
+        $value = \get_object_vars($entry)[$field] ?? null;
 
         return \is_string($value) ? $value : throw new \LogicException("A demo entry has no $field.");
     }
 
     private static function json(mixed $value): string
     {
-        return json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
+        return \json_encode($value, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
     }
 }

@@ -41,6 +41,6 @@ class Job
 
     public function quantity(): int
     {
-        return array_sum($this->items->map(static fn (Item $item): int => $item->quantity)->toArray());
+        return \array_sum($this->items->map(static fn (Item $item): int => $item->quantity)->toArray());
     }
 }

@@ -24,7 +24,7 @@ final readonly class LocalOnly
         $headers = $event->getRequest()->headers;
         $host = (string) $headers->get('Host');
         $origin = $headers->get('Origin');
-        $own = \in_array(preg_replace('/:\d+$/', '', $host), self::HOSTS, true);
+        $own = \in_array(\preg_replace('/:\d+$/', '', $host), self::HOSTS, true);
         $same = null === $origin || $origin === 'http://'.$host;
         $site = $headers->get('Sec-Fetch-Site');
         $asked = null === $site || \in_array($site, ['same-origin', 'none'], true) || ('GET' === $event->getRequest()->getMethod() && 'navigate' === $headers->get('Sec-Fetch-Mode'));

@@ -24,10 +24,10 @@ final class ApiTest extends WebTestCase
     public function testJobsHangByDueDate(): void
     {
         $jobs = $this->get('/api/jobs');
-        $due = array_column($jobs->data(), 'due');
+        $due = \array_column($jobs->data(), 'due');
         self::assertGreaterThanOrEqual(3, \count($due));
         $sorted = $due;
-        sort($sorted);
+        \sort($sorted);
         self::assertSame($sorted, $due);
         self::assertNotSame('', $jobs->string('0.designs.0.parts.0.path'));
     }

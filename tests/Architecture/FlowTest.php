@@ -26,10 +26,10 @@ final class FlowTest extends TestCase
         $checked = 0;
         $wrong = [];
         foreach (self::files(self::core()) as $file) {
-            $own = explode('/', substr($file, \strlen(self::core()) + 1))[0];
+            $own = \explode('/', \substr($file, \strlen(self::core()) + 1))[0];
             self::assertArrayHasKey($own, self::MAY_USE, "core/$own is not in the flow");
             foreach (self::namesUsed($file) as $name) {
-                $folder = 1 === preg_match('/^Uvret\\\\(\w+)/', $name, $m) ? $m[1] : implode('\\', \array_slice(explode('\\', $name), 0, 2));
+                $folder = 1 === \preg_match('/^Uvret\\\\(\w+)/', $name, $m) ? $m[1] : \implode('\\', \array_slice(\explode('\\', $name), 0, 2));
                 if ($folder !== $own && !\in_array($folder, self::MAY_USE[$own], true)) {
                     $wrong[] = "$file uses $name";
                 }
@@ -42,29 +42,29 @@ final class FlowTest extends TestCase
 
     public function testTheFlowTestCanFail(): void
     {
-        $file = (string) tempnam(sys_get_temp_dir(), 'uvret');
-        file_put_contents($file, '<?php namespace Uvret\Geometry; use Symfony\Component\Yaml\Yaml; class X { function f() { return \Uvret\Cut\CutPlan::class; } }');
+        $file = (string) \tempnam(\sys_get_temp_dir(), 'uvret');
+        \file_put_contents($file, '<?php namespace Uvret\Geometry; use Symfony\Component\Yaml\Yaml; class X { function f() { return \Uvret\Cut\CutPlan::class; } }');
         self::assertSame(['Symfony\Component\Yaml\Yaml', 'Uvret\Cut\CutPlan'], self::namesUsed($file));
-        unlink($file);
+        \unlink($file);
     }
 
     /** @return list<string> the qualified names in a file, but its own namespace */
     private static function namesUsed(string $file): array
     {
         $names = [];
-        $tokens = \PhpToken::tokenize((string) file_get_contents($file));
+        $tokens = \PhpToken::tokenize((string) \file_get_contents($file));
         foreach ($tokens as $at => $token) {
             $declares = \T_NAMESPACE === ($tokens[$at - 2]->id ?? null);
             if (!$declares && \in_array($token->id, [\T_NAME_QUALIFIED, \T_NAME_FULLY_QUALIFIED], true)) {
-                $name = ltrim($token->text, '\\');
-                if (str_contains($name, '\\')) {
+                $name = \ltrim($token->text, '\\');
+                if (\str_contains($name, '\\')) {
                     $names[] = $name;
                 }
             }
         }
 
         // Short relative names, like Measure\Inside, stay within the folder.
-        return array_values(array_filter($names, static fn (string $name): bool => 1 === preg_match('/^(Uvret|Symfony|Doctrine|Psr|Opis|OpenApi|Twig)\\\\/', $name)));
+        return \array_values(\array_filter($names, static fn (string $name): bool => 1 === \preg_match('/^(Uvret|Symfony|Doctrine|Psr|Opis|OpenApi|Twig)\\\\/', $name)));
     }
 
     private static function core(): string

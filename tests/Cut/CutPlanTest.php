@@ -61,23 +61,23 @@ final class CutPlanTest extends TestCase
     {
         $plan = Designs::plan();
         $sheet = $plan->cutPlan->sheets[0];
-        $svg = simplexml_load_string((new SvgSheet())->bladeSide($sheet));
+        $svg = \simplexml_load_string((new SvgSheet())->bladeSide($sheet));
         self::assertNotFalse($svg);
         self::assertEqualsWithDelta($sheet->box->width() / 1000, (float) $svg['width'], 1e-9);
         self::assertStringEndsWith('mm', (string) $svg['width']);
-        self::assertSame('0 0 '.rtrim((string) $svg['width'], 'm').' '.rtrim((string) $svg['height'], 'm'), (string) $svg['viewBox']);
+        self::assertSame('0 0 '.\rtrim((string) $svg['width'], 'm').' '.\rtrim((string) $svg['height'], 'm'), (string) $svg['viewBox']);
 
         $polygons = [];
         foreach ($svg->g->path as $path) {
-            preg_match_all('/M([^MZ]+)Z/', (string) $path['d'], $rings);
-            $polygons[] = '('.implode(',', array_map(static function (string $ring): string {
-                $points = explode('L', $ring);
+            \preg_match_all('/M([^MZ]+)Z/', (string) $path['d'], $rings);
+            $polygons[] = '('.\implode(',', \array_map(static function (string $ring): string {
+                $points = \explode('L', $ring);
 
-                return '('.implode(',', [...$points, $points[0]]).')';
+                return '('.\implode(',', [...$points, $points[0]]).')';
             }, $rings[1])).')';
         }
         self::assertCount($sheet->pieces(), $polygons);
-        $wkt = 'MULTIPOLYGON('.implode(',', $polygons).')';
+        $wkt = 'MULTIPOLYGON('.\implode(',', $polygons).')';
         self::assertTrue(Geos::isValid($wkt));
         self::assertEqualsWithDelta($sheet->region->area() / 1e6, Geos::area($wkt), 1e-6 * $sheet->region->area() / 1e6);
     }

@@ -15,10 +15,10 @@ final class DesignReaderTest extends TestCase
 {
     public function testReadsADemoDesign(): void
     {
-        $design = (new DesignReader())->fromJson((string) file_get_contents(Designs::folder().'/crew-shirt-back.json'));
+        $design = (new DesignReader())->fromJson((string) \file_get_contents(Designs::folder().'/crew-shirt-back.json'));
 
         self::assertSame('Back of the shirt', $design->name);
-        self::assertSame(['club', 'regatta', 'crew'], array_column($design->lines, 'id'));
+        self::assertSame(['club', 'regatta', 'crew'], \array_column($design->lines, 'id'));
         self::assertSame(SizeBy::Width, $design->lines[0]->size->by);
         self::assertSame(280000, $design->blank->placement->width);
         self::assertTrue($design->film('chalk')->mirrored);

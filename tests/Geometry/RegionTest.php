@@ -64,7 +64,7 @@ final class RegionTest extends TestCase
     public function testIslandInAHoleIsAPieceOfItsOwn(): void
     {
         $nested = Region::fromRings([self::SQUARE, [100, 100, 900, 100, 900, 900, 100, 900], [400, 400, 600, 400, 600, 600, 400, 600]], FillRule::EvenOdd);
-        self::assertSame([360000.0, 40000.0], array_map(static fn (Region $piece): float => $piece->area(), $nested->pieces()));
+        self::assertSame([360000.0, 40000.0], \array_map(static fn (Region $piece): float => $piece->area(), $nested->pieces()));
     }
 
     public function testMapsKeepRegionsValid(): void
@@ -123,19 +123,19 @@ final class RegionTest extends TestCase
         foreach ($rings as $ring) {
             $letters[] = Region::fromRings([$ring]);
         }
-        $outer = array_filter($letters, static fn (Region $letter): bool => 1 === \count($letter->pieces()));
+        $outer = \array_filter($letters, static fn (Region $letter): bool => 1 === \count($letter->pieces()));
         self::assertNotEmpty($outer);
         self::assertTrue(Geos::isValid(Geos::wkt($weld)));
         $byLetter = [];
-        foreach (mb_str_split('Tern Point Rowing') as $at => $letter) {
-            $before = Letters::font('lobster')->shape(mb_substr('Tern Point Rowing', 0, $at + 1))->glyphs[$at];
+        foreach (\mb_str_split('Tern Point Rowing') as $at => $letter) {
+            $before = Letters::font('lobster')->shape(\mb_substr('Tern Point Rowing', 0, $at + 1))->glyphs[$at];
             $scale = 60000 / Letters::font('lobster')->letterHeight();
             $outline = Letters::font('lobster')->outline($before->glyph);
             if (!$outline->isEmpty()) {
-                $byLetter[] = trim(substr(Geos::wkt(Region::fromRings(\Uvret\Geometry\Curve\Flattening::rings($outline, Affine::move($before->x, 0)->then(Affine::scale($scale))))), 13, -1));
+                $byLetter[] = \trim(\substr(Geos::wkt(Region::fromRings(\Uvret\Geometry\Curve\Flattening::rings($outline, Affine::move($before->x, 0)->then(Affine::scale($scale))))), 13, -1));
             }
         }
-        $geos = Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.implode(',', array_map(static fn (string $polygons): string => "MULTIPOLYGON($polygons)", $byLetter)).')');
+        $geos = Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.\implode(',', \array_map(static fn (string $polygons): string => "MULTIPOLYGON($polygons)", $byLetter)).')');
         self::assertEqualsWithDelta(Geos::area($geos), $weld->area(), 1e-5 * $weld->area());
         self::assertLessThan(0.5 * $weld->perimeter(), Geos::difference($geos, Geos::wkt($weld)));
     }

@@ -71,6 +71,6 @@ final class Designs
      */
     public static function secondLine(array $changes = []): array
     {
-        return ['lines.1' => array_replace(self::DOCUMENT['lines'][0], ['id' => 'second', 'words' => 'Harbour', 'font' => 'anton'], $changes)];
+        return ['lines.1' => \array_replace(self::DOCUMENT['lines'][0], ['id' => 'second', 'words' => 'Harbour', 'font' => 'anton'], $changes)];
     }
 }

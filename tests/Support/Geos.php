@@ -29,7 +29,7 @@ final class Geos
 
     public static function isValid(string $wkt): bool
     {
-        return 'true' === trim(self::run(['isValid'], $wkt));
+        return 'true' === \trim(self::run(['isValid'], $wkt));
     }
 
     public static function wkt(Region $region): string
@@ -37,9 +37,9 @@ final class Geos
         if ($region->isEmpty()) {
             return 'MULTIPOLYGON EMPTY';
         }
-        $polygons = array_map(static fn (Region $piece): string => '('.implode(',', array_map(self::ring(...), $piece->rings())).')', $region->pieces());
+        $polygons = \array_map(static fn (Region $piece): string => '('.\implode(',', \array_map(self::ring(...), $piece->rings())).')', $region->pieces());
 
-        return 'MULTIPOLYGON('.implode(',', $polygons).')';
+        return 'MULTIPOLYGON('.\implode(',', $polygons).')';
     }
 
     /**
@@ -49,7 +49,7 @@ final class Geos
      */
     public static function collection(array $rings): string
     {
-        return 'GEOMETRYCOLLECTION('.implode(',', array_map(static fn (array $ring): string => 'POLYGON('.self::ring($ring).')', $rings)).')';
+        return 'GEOMETRYCOLLECTION('.\implode(',', \array_map(static fn (array $ring): string => 'POLYGON('.self::ring($ring).')', $rings)).')';
     }
 
     /** @param list<int> $ring */
@@ -62,7 +62,7 @@ final class Geos
         }
         $points[] = $points[0] ?? '0 0';
 
-        return '('.implode(',', $points).')';
+        return '('.\implode(',', $points).')';
     }
 
     /** @param list<string> $operation */
@@ -72,21 +72,21 @@ final class Geos
         $command = ['geosop', '-p', '15', '-f', $format];
         foreach (['-a' => $a, '-b' => $b] as $flag => $wkt) {
             if (null !== $wkt) {
-                $files[] = $file = (string) tempnam(sys_get_temp_dir(), 'uvret');
-                file_put_contents($file, $wkt."\n");
-                array_push($command, $flag, $file);
+                $files[] = $file = (string) \tempnam(\sys_get_temp_dir(), 'uvret');
+                \file_put_contents($file, $wkt."\n");
+                \array_push($command, $flag, $file);
             }
         }
-        $process = proc_open([...$command, ...$operation], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = \proc_open([...$command, ...$operation], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
         \assert(\is_resource($process));
-        $output = (string) stream_get_contents($pipes[1]);
-        $error = (string) stream_get_contents($pipes[2]);
-        $status = proc_close($process);
-        array_map(unlink(...), $files);
-        if (0 !== $status || '' === trim($output)) {
+        $output = (string) \stream_get_contents($pipes[1]);
+        $error = (string) \stream_get_contents($pipes[2]);
+        $status = \proc_close($process);
+        \array_map(unlink(...), $files);
+        if (0 !== $status || '' === \trim($output)) {
             throw new \RuntimeException("geosop failed: $error");
         }
 
-        return trim($output);
+        return \trim($output);
     }
 }

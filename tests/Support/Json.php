@@ -14,7 +14,7 @@ final class Json
 
     public static function of(string $json): self
     {
-        $data = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+        $data = \json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
 
         return new self(\is_array($data) ? $data : throw new \LogicException('Not a document: '.$json));
     }
@@ -22,7 +22,7 @@ final class Json
     public function get(string $path): mixed
     {
         $at = $this->data;
-        foreach (explode('.', $path) as $step) {
+        foreach (\explode('.', $path) as $step) {
             $at = \is_array($at) && \array_key_exists($step, $at) ? $at[$step] : throw new \LogicException("There is no $path.");
         }
 
@@ -55,8 +55,8 @@ final class Json
     {
         $data = $this->data;
         $at = &$data;
-        $steps = explode('.', $path);
-        $last = array_pop($steps);
+        $steps = \explode('.', $path);
+        $last = \array_pop($steps);
         foreach ($steps as $step) {
             \assert(\is_array($at));
             $at = &$at[$step];
@@ -79,6 +79,6 @@ final class Json
 
     public function __toString(): string
     {
-        return json_encode($this->data, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        return \json_encode($this->data, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
     }
 }

@@ -38,7 +38,7 @@ final class Letters
         $rings = [];
         foreach ($font->shape($text)->glyphs as $glyph) {
             $place = Affine::move($glyph->x, $glyph->y)->then(Affine::scale($scale));
-            array_push($rings, ...Flattening::rings($font->outline($glyph->glyph), $place, $tolerance));
+            \array_push($rings, ...Flattening::rings($font->outline($glyph->glyph), $place, $tolerance));
         }
 
         return $rings;

@@ -27,20 +27,20 @@ final class FontTest extends TestCase
     /** Every glyph of every shipped font has the contours, area and length that another reader finds. */
     public function testOutlinesAgreeWithAnIndependentReader(): void
     {
-        $files = array_map(static fn (FontEntry $entry): string => (string) Letters::typeCase()->file($entry->id), Letters::typeCase()->entries());
-        exec('node '.escapeshellarg(__DIR__.'/outlines.mjs').' '.implode(' ', array_map(escapeshellarg(...), $files)), $lines, $status);
+        $files = \array_map(static fn (FontEntry $entry): string => (string) Letters::typeCase()->file($entry->id), Letters::typeCase()->entries());
+        \exec('node '.\escapeshellarg(__DIR__.'/outlines.mjs').' '.\implode(' ', \array_map(escapeshellarg(...), $files)), $lines, $status);
         self::assertSame(0, $status);
         $glyphs = 0;
         foreach ($files as $at => $file) {
             $font = Font::fromFile($file);
             /** @var list<array{int, float, float}> $rows */
-            $rows = json_decode($lines[$at], true, 8, \JSON_THROW_ON_ERROR);
+            $rows = \json_decode($lines[$at], true, 8, \JSON_THROW_ON_ERROR);
             self::assertCount($font->glyphCount, $rows);
             foreach ($rows as $glyph => [$contours, $area, $length]) {
                 [$ownContours, $ownArea, $ownLength] = self::measure($font->outline($glyph));
-                $name = basename($file)." glyph $glyph";
+                $name = \basename($file)." glyph $glyph";
                 self::assertSame($contours, $ownContours, $name);
-                self::assertEqualsWithDelta($area, $ownArea, 0.5 + 1e-6 * abs($area), $name);
+                self::assertEqualsWithDelta($area, $ownArea, 0.5 + 1e-6 * \abs($area), $name);
                 self::assertEqualsWithDelta($length, $ownLength, 0.05 + 1e-6 * $length, $name);
                 ++$glyphs;
             }
@@ -54,11 +54,11 @@ final class FontTest extends TestCase
         foreach (['permanent-marker', 'satisfy'] as $id) {
             foreach (['Tern Point', 'AVATAR To Wave', 'Rowing Yard'] as $text) {
                 $command = ['hb-shape', '--output-format=json', '--features=-liga,-clig,-calt', (string) Letters::typeCase()->file($id), $text];
-                exec(implode(' ', array_map(escapeshellarg(...), $command)), $output, $status);
+                \exec(\implode(' ', \array_map(escapeshellarg(...), $command)), $output, $status);
                 self::assertSame(0, $status);
                 /** @var list<array{ax: int}> $shaped */
-                $shaped = json_decode((string) array_pop($output), true, 8, \JSON_THROW_ON_ERROR);
-                self::assertSame(array_sum(array_column($shaped, 'ax')), Letters::font($id)->shape($text)->advance, "$id: $text");
+                $shaped = \json_decode((string) \array_pop($output), true, 8, \JSON_THROW_ON_ERROR);
+                self::assertSame(\array_sum(\array_column($shaped, 'ax')), Letters::font($id)->shape($text)->advance, "$id: $text");
             }
         }
     }
@@ -90,22 +90,22 @@ final class FontTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function badFonts(): iterable
     {
-        $good = (string) file_get_contents(\dirname(__DIR__, 2).'/fonts/graduate.ttf');
+        $good = (string) \file_get_contents(\dirname(__DIR__, 2).'/fonts/graduate.ttf');
         yield 'something else' => ['%PDF-1.7', '/not a TrueType font/'];
         yield 'empty' => ['', '/not a TrueType font/'];
-        yield 'PostScript outlines' => ['OTTO'.substr($good, 4), '/PostScript outlines.*\.ttf/'];
-        yield 'cut off' => [substr($good, 0, 20000), '/ends too early/'];
-        yield 'no outlines' => [str_replace('glyf', 'gly_', $good), '/no “glyf” table/'];
+        yield 'PostScript outlines' => ['OTTO'.\substr($good, 4), '/PostScript outlines.*\.ttf/'];
+        yield 'cut off' => [\substr($good, 0, 20000), '/ends too early/'];
+        yield 'no outlines' => [\str_replace('glyf', 'gly_', $good), '/no “glyf” table/'];
         yield 'outlines that lie' => [self::withGlyphsOverwritten($good), '/“glyf” table/'];
     }
 
     private static function withGlyphsOverwritten(string $font): string
     {
-        $at = (int) strpos($font, 'glyf');
+        $at = (int) \strpos($font, 'glyf');
         /** @var array{1: int, 2: int} $place */
-        $place = unpack('N2', substr($font, $at + 8, 8));
+        $place = \unpack('N2', \substr($font, $at + 8, 8));
 
-        return substr_replace($font, str_repeat("\x00\x7F", intdiv($place[2], 2)), $place[1], intdiv($place[2], 2) * 2);
+        return \substr_replace($font, \str_repeat("\x00\x7F", \intdiv($place[2], 2)), $place[1], \intdiv($place[2], 2) * 2);
     }
 
     /** @return array{int, float, float} */
@@ -119,7 +119,7 @@ final class FontTest extends TestCase
                     $x = Path::at($contour[$i], $contour[$i + 2], $contour[$i + 4], $contour[$i + 6], $k / 8);
                     $y = Path::at($contour[$i + 1], $contour[$i + 3], $contour[$i + 5], $contour[$i + 7], $k / 8);
                     $area += ($px * $y - $x * $py) / 2;
-                    $length += hypot($x - $px, $y - $py);
+                    $length += \hypot($x - $px, $y - $py);
                     [$px, $py] = [$x, $y];
                 }
             }

@@ -31,8 +31,8 @@ final class Flattening
             for ($i = 0; $i < $last; $i += 6) {
                 self::segment($ring, \array_slice($contour, $i, 8), $tolerance);
             }
-            array_pop($ring);
-            array_pop($ring);
+            \array_pop($ring);
+            \array_pop($ring);
             $rings[] = $ring;
         }
 
@@ -46,10 +46,10 @@ final class Flattening
     private static function segment(array &$ring, array $p, float $tolerance): void
     {
         [$x0, $y0, $x1, $y1, $x2, $y2, $x3, $y3] = $p;
-        $bend = max(hypot($x0 - 2 * $x1 + $x2, $y0 - 2 * $y1 + $y2), hypot($x1 - 2 * $x2 + $x3, $y1 - 2 * $y2 + $y3));
+        $bend = \max(\hypot($x0 - 2 * $x1 + $x2, $y0 - 2 * $y1 + $y2), \hypot($x1 - 2 * $x2 + $x3, $y1 - 2 * $y2 + $y3));
         if ($bend > 0.01) {
             $cuts = [0.0, ...Path::extremes($x0, $x1, $x2, $x3), ...Path::extremes($y0, $y1, $y2, $y3), 1.0];
-            sort($cuts);
+            \sort($cuts);
             $lines = 0.75 * $bend / $tolerance;
             $parts = \count($cuts) - 1;
             for ($part = 0; $part < $parts; ++$part) {
@@ -58,7 +58,7 @@ final class Flattening
                 if ($span <= 0.0) {
                     continue;
                 }
-                $n = (int) max(1, ceil($span * sqrt($lines)));
+                $n = (int) \max(1, \ceil($span * \sqrt($lines)));
                 for ($k = 1; $k <= $n; ++$k) {
                     if ($k === $n && $part === $parts - 1) {
                         break;

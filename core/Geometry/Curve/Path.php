@@ -32,7 +32,7 @@ final readonly class Path
 
     public function joined(self ...$others): self
     {
-        return new self(array_merge($this->contours, ...array_map(static fn (self $path): array => $path->contours, array_values($others))));
+        return new self(\array_merge($this->contours, ...\array_map(static fn (self $path): array => $path->contours, \array_values($others))));
     }
 
     public function transform(Affine $map): self
@@ -69,10 +69,10 @@ final readonly class Path
                 $x = $contour[$i];
                 $y = $contour[$i + 1];
                 if ($onCurve) {
-                    $left = min($left, $x);
-                    $right = max($right, $x);
-                    $bottom = min($bottom, $y);
-                    $top = max($top, $y);
+                    $left = \min($left, $x);
+                    $right = \max($right, $x);
+                    $bottom = \min($bottom, $y);
+                    $top = \max($top, $y);
                 }
             }
         }
@@ -82,18 +82,18 @@ final readonly class Path
         foreach ($this->contours as $contour) {
             $last = \count($contour) - 2;
             for ($i = 0; $i < $last; $i += 6) {
-                if (min($contour[$i + 2], $contour[$i + 4]) < $left || max($contour[$i + 2], $contour[$i + 4]) > $right) {
+                if (\min($contour[$i + 2], $contour[$i + 4]) < $left || \max($contour[$i + 2], $contour[$i + 4]) > $right) {
                     foreach (self::extremes($contour[$i], $contour[$i + 2], $contour[$i + 4], $contour[$i + 6]) as $t) {
                         $x = self::at($contour[$i], $contour[$i + 2], $contour[$i + 4], $contour[$i + 6], $t);
-                        $left = min($left, $x);
-                        $right = max($right, $x);
+                        $left = \min($left, $x);
+                        $right = \max($right, $x);
                     }
                 }
-                if (min($contour[$i + 3], $contour[$i + 5]) < $bottom || max($contour[$i + 3], $contour[$i + 5]) > $top) {
+                if (\min($contour[$i + 3], $contour[$i + 5]) < $bottom || \max($contour[$i + 3], $contour[$i + 5]) > $top) {
                     foreach (self::extremes($contour[$i + 1], $contour[$i + 3], $contour[$i + 5], $contour[$i + 7]) as $t) {
                         $y = self::at($contour[$i + 1], $contour[$i + 3], $contour[$i + 5], $contour[$i + 7], $t);
-                        $bottom = min($bottom, $y);
-                        $top = max($top, $y);
+                        $bottom = \min($bottom, $y);
+                        $top = \max($top, $y);
                     }
                 }
             }
@@ -120,20 +120,20 @@ final readonly class Path
         $a = $p3 - 3 * $p2 + 3 * $p1 - $p0;
         $b = 2 * ($p2 - 2 * $p1 + $p0);
         $c = $p1 - $p0;
-        $size = abs($p0) + abs($p1) + abs($p2) + abs($p3);
-        if (abs($a) <= 1e-12 * $size) {
-            $roots = abs($b) <= 1e-12 * $size ? [] : [-$c / $b];
+        $size = \abs($p0) + \abs($p1) + \abs($p2) + \abs($p3);
+        if (\abs($a) <= 1e-12 * $size) {
+            $roots = \abs($b) <= 1e-12 * $size ? [] : [-$c / $b];
         } else {
             $discriminant = $b * $b - 4 * $a * $c;
             if ($discriminant <= 0) {
                 return [];
             }
             // Without cancellation: q has the larger magnitude.
-            $q = -0.5 * ($b + ($b < 0 ? -1 : 1) * sqrt($discriminant));
+            $q = -0.5 * ($b + ($b < 0 ? -1 : 1) * \sqrt($discriminant));
             $roots = [$q / $a, 0.0 !== $q ? $c / $q : 0.0];
         }
-        $inside = array_values(array_filter($roots, static fn (float $t): bool => $t > 1e-9 && $t < 1 - 1e-9));
-        sort($inside);
+        $inside = \array_values(\array_filter($roots, static fn (float $t): bool => $t > 1e-9 && $t < 1 - 1e-9));
+        \sort($inside);
 
         return $inside;
     }

@@ -46,7 +46,7 @@ final class PathBuilder
         if ($x === $this->x && $y === $this->y && $c1x === $x && $c2x === $x && $c1y === $y && $c2y === $y) {
             return $this;
         }
-        array_push($this->contour, $c1x, $c1y, $c2x, $c2y, $x, $y);
+        \array_push($this->contour, $c1x, $c1y, $c2x, $c2y, $x, $y);
         $this->x = $x;
         $this->y = $y;
 

@@ -19,7 +19,7 @@ final class Inside
                 $nx = $ring[$i];
                 $ny = $ring[$i + 1];
                 $side = ($nx - $px) * ($y - $py) <=> ($ny - $py) * ($x - $px);
-                if (0 === $side && $x >= min($px, $nx) && $x <= max($px, $nx) && $y >= min($py, $ny) && $y <= max($py, $ny)) {
+                if (0 === $side && $x >= \min($px, $nx) && $x <= \max($px, $nx) && $y >= \min($py, $ny) && $y <= \max($py, $ny)) {
                     return true;
                 }
                 if (($py > $y) !== ($ny > $y) && ($ny > $py ? $side > 0 : $side < 0)) {

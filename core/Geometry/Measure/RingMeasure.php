@@ -46,7 +46,7 @@ final class RingMeasure
         for ($i = 0; $i < $count; $i += 2) {
             $x = $ring[$i];
             $y = $ring[$i + 1];
-            $length += sqrt(($x - $px) ** 2 + ($y - $py) ** 2);
+            $length += \sqrt(($x - $px) ** 2 + ($y - $py) ** 2);
             $px = $x;
             $py = $y;
         }

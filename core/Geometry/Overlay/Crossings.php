@@ -64,22 +64,24 @@ final class Crossings
                 $top = $hi;
             }
         }
-        sort($order);
-        $strips = (int) min(512, max(1, ($top - $bottom) / (2 * $sum / $count + 1), 1));
-        $strip = intdiv($top - $bottom, $strips) + 1;
-        $active = array_fill(0, $strips, []);
-        $limit = array_fill(0, $strips, 16);
+        \sort($order);
+        $strips = (int) \min(512, \max(1, ($top - $bottom) / (2 * $sum / $count + 1), 1));
+        $strip = \intdiv($top - $bottom, $strips) + 1;
+        $active = $activeBusy = \array_fill(0, $strips, []);
+        $limit = \array_fill(0, $strips, 16);
+
+        // The last edge of each ring, by its first.
+        $closing = [];
+        foreach ($rings->start as $ring => $slot) {
+            $closing[$slot] = ($rings->start[$ring + 1] ?? 0) - 2;
+        }
 
         $busy = null;
         if (null !== $moved) {
             $busy = [];
             for ($run = 0; $run < $count; ++$run) {
-                $from = $least[$run];
-                $to = $greatest[$run];
-                if ($from > $to) {
-                    $from = $to;
-                    $to = $least[$run];
-                }
+                $from = \min($least[$run], $greatest[$run]);
+                $to = $least[$run] + $greatest[$run] - $from;
                 for (; $from < $to; ++$from) {
                     if (isset($moved[$from])) {
                         $busy[$run] = true;
@@ -100,14 +102,12 @@ final class Crossings
             $pStep = $pl < $pr ? 1 : -1;
             $pStretch = $stretch[$p];
             $pBusy = null === $busy || isset($busy[$p]);
-            $first = intdiv($pLow - $bottom, $strip);
-            $last = intdiv($pHigh - $bottom, $strip);
+            $first = \intdiv($pLow - $bottom, $strip);
+            $last = \intdiv($pHigh - $bottom, $strip);
             for ($s = $first; $s <= $last; ++$s) {
-                foreach ($active[$s] as $q) {
+                // Of two runs one has to hold an edge that is to be tested.
+                foreach ($pBusy ? $active[$s] : $activeBusy[$s] as $q) {
                     if ($right[$q] < $pLeft || $low[$q] > $pHigh || $high[$q] < $pLow || $stretch[$q] === $pStretch) {
-                        continue;
-                    }
-                    if (!$pBusy && !isset($busy[$q])) {
                         continue;
                     }
                     // A pair that meets in several strips is taken in the first that both reach.
@@ -145,7 +145,8 @@ final class Crossings
                             $lo = $by;
                             $hi = $ay;
                         }
-                        if (($cy >= $lo || $dy >= $lo) && ($cy <= $hi || $dy <= $hi) && $hi >= $boxLow && $lo <= $boxHigh && $cx <= $bx && $ax <= $dx) {
+                        if (($cy >= $lo || $dy >= $lo) && ($cy <= $hi || $dy <= $hi) && $hi >= $boxLow && $lo <= $boxHigh && $cx <= $bx && $ax <= $dx
+                            && (null === $moved || isset($moved[$pStep > 0 ? $i : $in]) || isset($moved[$jStep > 0 ? $j : $jn]))) {
                             $ux = $bx - $ax;
                             $uy = $by - $ay;
                             $o1 = $ux * ($cy - $ay) - $uy * ($cx - $ax);
@@ -158,7 +159,7 @@ final class Crossings
                                 if (!(($o3 > 0 && $o4 > 0) || ($o3 < 0 && $o4 < 0))) {
                                     $e = $pStep > 0 ? $i : $in;
                                     $f = $jStep > 0 ? $j : $jn;
-                                    if (null === $moved || isset($moved[$e]) || isset($moved[$f])) {
+                                    if (true) {
                                         if (0 !== $o1 && 0 !== $o2 && 0 !== $o3 && 0 !== $o4) {
                                             if ($ax < $cx || ($ax === $cx && ($ay < $cy || ($ay === $cy && ($bx < $dx || ($bx === $dx && $by < $dy)))))) {
                                                 $t = $o3 / ($o3 - $o4);
@@ -171,8 +172,8 @@ final class Crossings
                                             }
                                             // The nearest end of the two edges if it is near, else the nearest point of the grid.
                                             $best = $reach;
-                                            $mx = (int) floor($fx + 0.5);
-                                            $my = (int) floor($fy + 0.5);
+                                            $mx = (int) \floor($fx + 0.5);
+                                            $my = (int) \floor($fy + 0.5);
                                             $near = ($fx - $ax) ** 2 + ($fy - $ay) ** 2;
                                             if ($near <= $best) {
                                                 $best = $near;
@@ -214,7 +215,7 @@ final class Crossings
                                             $kd = $dx * $stride + $dy;
                                             // Neighbours in their ring share a point without meeting there.
                                             $shared = ($ka === $kc || $kb === $kd) && (0 !== $o1 || 0 !== $o2)
-                                                && (1 === abs($e - $f) || self::closes($rings, $e, $f));
+                                                && (1 === \abs($e - $f) || ($closing[$e < $f ? $e : $f] ?? -1) === ($e < $f ? $f : $e));
                                             if (!$shared) {
                                                 if (0 === $o1 && $ka <= $kc && $kc <= $kb) {
                                                     $nodes[$kc] = true;
@@ -275,14 +276,21 @@ final class Crossings
                     }
                 }
                 $active[$s][] = $p;
+                if ($pBusy && null !== $busy) {
+                    $activeBusy[$s][] = $p;
+                }
                 if (\count($active[$s]) > $limit[$s]) {
-                    $left = [];
+                    $left = $leftBusy = [];
                     foreach ($active[$s] as $q) {
                         if ($right[$q] >= $pLeft) {
                             $left[] = $q;
+                            if (isset($busy[$q])) {
+                                $leftBusy[] = $q;
+                            }
                         }
                     }
                     $active[$s] = $left;
+                    $activeBusy[$s] = $leftBusy;
                     $limit[$s] = 16 + 2 * \count($left);
                 }
             }
@@ -293,16 +301,5 @@ final class Crossings
         $found->y = $sy;
 
         return $found;
-    }
-
-    /** Whether two edges are the first and the last of one ring. */
-    private static function closes(Rings $rings, int $e, int $f): bool
-    {
-        if ($e > $f) {
-            [$e, $f] = [$f, $e];
-        }
-        $at = array_search($e, $rings->start, true);
-
-        return false !== $at && $rings->start[$at + 1] - 2 === $f;
     }
 }

@@ -19,12 +19,22 @@ final class Overlay
      */
     public static function of(Rings $rings, Rule $rule): Tracing
     {
+        return self::withNodes($rings, $rule)[0];
+    }
+
+    /**
+     * @return array{Tracing, array<int, true>} the result, and the keys of the points where edges met
+     *
+     * @throws GeometryException when the crossings do not settle on the grid
+     */
+    public static function withNodes(Rings $rings, Rule $rule): array
+    {
         if ([] === $rings->operand) {
-            return Tracing::of($rings, new Chains(), new Sweep());
+            return [Tracing::of($rings, new Chains(), new Sweep()), []];
         }
         $nodes = Snapping::settle($rings);
         $chains = Chains::of($rings, $nodes);
 
-        return Tracing::of($rings, $chains, Sweep::over($rings, $chains, $rule));
+        return [Tracing::of($rings, $chains, Sweep::over($rings, $chains, $rule)), $nodes];
     }
 }

@@ -38,7 +38,7 @@ final class Rings
     public function addLoose(array $rings, int $operand): void
     {
         foreach ($rings as $ring) {
-            if (!array_is_list($ring)) {
+            if (!\array_is_list($ring)) {
                 throw GeometryException::notAList();
             }
             $count = \count($ring);
@@ -64,8 +64,8 @@ final class Rings
             }
             $last = \count($x) - 1;
             while ($last > 0 && $x[$last] === $x[0] && $y[$last] === $y[0]) {
-                array_pop($x);
-                array_pop($y);
+                \array_pop($x);
+                \array_pop($y);
                 --$last;
             }
             if ($last < 2) {
@@ -74,6 +74,31 @@ final class Rings
             $x[] = $x[0];
             $y[] = $y[0];
             $this->append($x, $y, $operand);
+        }
+    }
+
+    /**
+     * Adds a closed curve on the grid given as columns; repeated points are dropped.
+     *
+     * @param list<int> $x
+     * @param list<int> $y
+     */
+    public function addColumns(array $x, array $y, int $operand): void
+    {
+        $ringX = $ringY = [];
+        $lastX = $x[\count($x) - 1] ?? null;
+        $lastY = $y[\count($y) - 1] ?? null;
+        foreach ($x as $i => $px) {
+            $py = $y[$i];
+            if ($px !== $lastX || $py !== $lastY) {
+                $ringX[] = $lastX = $px;
+                $ringY[] = $lastY = $py;
+            }
+        }
+        if (isset($ringX[2])) {
+            $ringX[] = $ringX[0];
+            $ringY[] = $ringY[0];
+            $this->append($ringX, $ringY, $operand);
         }
     }
 
@@ -103,8 +128,8 @@ final class Rings
      */
     private function append(array $x, array $y, int $operand): void
     {
-        array_push($this->x, ...$x);
-        array_push($this->y, ...$y);
+        \array_push($this->x, ...$x);
+        \array_push($this->y, ...$y);
         $this->start[] = \count($this->x);
         $this->operand[] = $operand;
     }

@@ -50,30 +50,52 @@ final class Snapping
      */
     private static function split(Rings $rings, Crossings $found): array
     {
-        $byEdge = [];
-        foreach ($found->splits as $packed) {
-            $byEdge[$packed >> 31][] = $packed & 0x7FFFFFFF;
-        }
-        ksort($byEdge);
+        $x = $rings->x;
+        $y = $rings->y;
+        $splits = $found->splits;
+        \sort($splits);
         $newX = $newY = $moved = $grown = [];
-        $done = 0;
-        $added = 0;
-        foreach ($byEdge as $edge => $points) {
-            [$insertX, $insertY, $exact] = self::along($rings, $edge, $found, $points);
-            $size = \count($insertX);
-            array_push($newX, \array_slice($rings->x, $done, $edge + 1 - $done), $insertX);
-            array_push($newY, \array_slice($rings->y, $done, $edge + 1 - $done), $insertY);
-            $done = $edge + 1;
-            if (!$exact) {
-                $moved += array_fill($edge + $added, $size + 1, true);
+        $done = $size = 0;
+        $count = \count($splits);
+        for ($k = 0; $k < $count;) {
+            $edge = $splits[$k] >> 31;
+            $from = $k;
+            do {
+                ++$k;
+            } while ($k < $count && $splits[$k] >> 31 === $edge);
+            for (; $done <= $edge; ++$done) {
+                $newX[] = $x[$done];
+                $newY[] = $y[$done];
             }
-            $added += $size;
-            $grown[$edge] = $added;
+            $size = \count($newX);
+            if ($k === $from + 1) {
+                $point = $splits[$from] & 0x7FFFFFFF;
+                $px = $found->x[$point];
+                $py = $found->y[$point];
+                $newX[] = $px;
+                $newY[] = $py;
+                $exact = 0 === ($x[$edge + 1] - $x[$edge]) * ($py - $y[$edge]) - ($y[$edge + 1] - $y[$edge]) * ($px - $x[$edge]);
+            } else {
+                $points = [];
+                for ($i = $from; $i < $k; ++$i) {
+                    $points[] = $splits[$i] & 0x7FFFFFFF;
+                }
+                [$insertX, $insertY, $exact] = self::along($rings, $edge, $found, $points);
+                foreach ($insertX as $i => $px) {
+                    $newX[] = $px;
+                    $newY[] = $insertY[$i];
+                }
+            }
+            if (!$exact) {
+                // The part before each new point, and the one behind the last.
+                for ($i = $size - 1, $end = \count($newX); $i < $end; ++$i) {
+                    $moved[$i] = true;
+                }
+            }
+            $grown[$edge] = \count($newX) - $edge - 1;
         }
-        $newX[] = \array_slice($rings->x, $done);
-        $newY[] = \array_slice($rings->y, $done);
-        $rings->x = array_merge(...$newX);
-        $rings->y = array_merge(...$newY);
+        $rings->x = \array_merge($newX, \array_slice($x, $done));
+        $rings->y = \array_merge($newY, \array_slice($y, $done));
         $rings->start = self::shifted($rings->start, $grown);
 
         return $moved;
@@ -95,24 +117,22 @@ final class Snapping
         $uy = $rings->y[$edge + 1] - $ay;
         $exact = true;
         $places = [];
+        $steep = \abs($uy) > \abs($ux);
         foreach ($points as $point) {
-            $x = $found->x[$point];
-            $y = $found->y[$point];
-            $exact = $exact && 0 === $ux * ($y - $ay) - $uy * ($x - $ax);
-            // By the place in the edge's main direction, then in the other.
-            $mainX = ($x - $ax) * ($ux < 0 ? -1 : 1);
-            $mainY = ($y - $ay) * ($uy < 0 ? -1 : 1);
-            $places[] = abs($ux) >= abs($uy) ? [$mainX, $mainY, $x, $y] : [$mainY, $mainX, $x, $y];
+            $alongX = ($found->x[$point] - $ax) * ($ux < 0 ? -1 : 1);
+            $alongY = ($found->y[$point] - $ay) * ($uy < 0 ? -1 : 1);
+            $exact = $exact && 0 === \abs($ux) * $alongY - \abs($uy) * $alongX;
+            // By the place in the edge's main direction, then in the other; neither is below 0.
+            $places[] = $steep ? $alongY << 31 | $alongX : $alongX << 31 | $alongY;
         }
-        if (isset($places[1])) {
-            sort($places);
-        }
+        \sort($places);
         $insertX = $insertY = [];
-        $last = null;
+        $last = -1;
         foreach ($places as $place) {
             if ($place !== $last) {
-                $insertX[] = $place[2];
-                $insertY[] = $place[3];
+                [$alongX, $alongY] = $steep ? [$place & 0x7FFFFFFF, $place >> 31] : [$place >> 31, $place & 0x7FFFFFFF];
+                $insertX[] = $ax + ($ux < 0 ? -$alongX : $alongX);
+                $insertY[] = $ay + ($uy < 0 ? -$alongY : $alongY);
             }
             $last = $place;
         }

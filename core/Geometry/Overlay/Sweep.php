@@ -34,11 +34,11 @@ final class Sweep
 
         $begins = $chains->from;
         $ends = $chains->to;
-        asort($begins);
-        asort($ends);
-        $order = array_keys($begins);
-        $keys = array_values($begins);
-        $endKeys = array_values($ends);
+        \asort($begins);
+        \asort($ends);
+        $order = \array_keys($begins);
+        $keys = \array_values($begins);
+        $endKeys = \array_values($ends);
         $count = \count($order);
         $endAt = 0;
         $at = 0;
@@ -63,7 +63,7 @@ final class Sweep
                 ++$endAt;
             }
             // The point of the event, unpacked.
-            $px = intdiv($key, $stride);
+            $px = \intdiv($key, $stride);
             $py = $key - $px * $stride;
             if ($py > $half) {
                 ++$px;
@@ -141,7 +141,7 @@ final class Sweep
                     $status[$lo + $n] = $entering[$n];
                 }
             } else {
-                array_splice($status, $lo, $leaving, $entering);
+                \array_splice($status, $lo, $leaving, $entering);
                 $size += $new - $leaving;
             }
         }
@@ -174,7 +174,7 @@ final class Sweep
 
             return $dx[$p] * $dy[$q] < $dy[$p] * $dx[$q] ? [$q, $p] : $entering;
         }
-        usort($entering, static fn (int $p, int $q): int => $dy[$p] * $dx[$q] <=> $dx[$p] * $dy[$q]);
+        \usort($entering, static fn (int $p, int $q): int => $dy[$p] * $dx[$q] <=> $dx[$p] * $dy[$q]);
 
         return $entering;
     }

@@ -67,7 +67,7 @@ final class Tracing
                 $next = $out[$head] ?? throw GeometryException::brokenArrangement('a ring ends in the open');
                 if (isset($next[1])) {
                     if (isset($seen[$head])) {
-                        $loop = array_splice($path, $seen[$head]);
+                        $loop = \array_splice($path, $seen[$head]);
                         foreach ($seen as $node => $depth) {
                             if ($depth > \count($path)) {
                                 unset($seen[$node]);
@@ -80,7 +80,7 @@ final class Tracing
                     } else {
                         $seen[$head] = \count($path);
                     }
-                    $chain = $this->alongTheWedge($chain, array_filter($next, static fn (int $c): bool => isset($free[$c])));
+                    $chain = $this->alongTheWedge($chain, \array_filter($next, static fn (int $c): bool => isset($free[$c])));
                     continue;
                 }
                 if ($head === $start) {
@@ -194,8 +194,8 @@ final class Tracing
         }
         /** @var non-empty-list<int> $ring */
         if ($size > 6 && ($px - $qx) * ($ring[1] - $py) === ($py - $qy) * ($ring[0] - $px)) {
-            array_pop($ring);
-            array_pop($ring);
+            \array_pop($ring);
+            \array_pop($ring);
         }
         $a = $path[$first % $count];
         $b = $path[($first + $count - 1) % $count];
@@ -244,7 +244,7 @@ final class Tracing
             $at = $hole[$number] ?? $number;
             $by[$number] = [$this->rings[$at], isset($hole[$number]) ? 1 : 0, $ring];
         }
-        uasort($by, static fn (array $p, array $q): int => ($p[0][0] <=> $q[0][0]) ?: ($p[0][1] <=> $q[0][1]) ?: ($p[0] <=> $q[0]) ?: ($p[1] <=> $q[1]) ?: ($p[2][0] <=> $q[2][0]) ?: ($p[2][1] <=> $q[2][1]) ?: ($p[2] <=> $q[2]));
+        \uasort($by, static fn (array $p, array $q): int => ($p[0][0] <=> $q[0][0]) ?: ($p[0][1] <=> $q[0][1]) ?: ($p[0] <=> $q[0]) ?: ($p[1] <=> $q[1]) ?: ($p[2][0] <=> $q[2][0]) ?: ($p[2][1] <=> $q[2][1]) ?: ($p[2] <=> $q[2]));
         $rings = $owners = $place = [];
         foreach ($by as $number => [, $isHole, $ring]) {
             $place[$number] = \count($rings);

@@ -28,8 +28,8 @@ final readonly class PlainLayout
         $glyphs = [];
         $x = 0;
         $previous = null;
-        foreach (mb_str_split($text) as $cluster => $character) {
-            $glyph = $this->characters->glyph(mb_ord($character));
+        foreach (\mb_str_split($text) as $cluster => $character) {
+            $glyph = $this->characters->glyph(\mb_ord($character));
             if (null !== $previous) {
                 $x += $this->kerning->between($previous, $glyph);
             }

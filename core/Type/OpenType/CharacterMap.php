@@ -35,7 +35,7 @@ final readonly class CharacterMap
                 default => null,
             };
             if (null !== $glyphs) {
-                return new self(array_filter($glyphs, static fn (int $glyph): bool => $glyph > 0 && $glyph < $glyphCount));
+                return new self(\array_filter($glyphs, static fn (int $glyph): bool => $glyph > 0 && $glyph < $glyphCount));
             }
         }
         throw FontException::badTable('cmap', 'no map for Unicode characters is found');
@@ -50,13 +50,13 @@ final readonly class CharacterMap
     /** @return list<int> the code points that have a glyph */
     public function codePoints(): array
     {
-        return array_keys($this->glyphs);
+        return \array_keys($this->glyphs);
     }
 
     /** @return array<int, int> */
     private static function format4(Table $cmap, int $offset): array
     {
-        $segments = intdiv($cmap->u16($offset + 6), 2);
+        $segments = \intdiv($cmap->u16($offset + 6), 2);
         $ends = $cmap->u16s($offset + 14, $segments);
         $starts = $cmap->u16s($offset + 16 + 2 * $segments, $segments);
         $deltas = $cmap->u16s($offset + 16 + 4 * $segments, $segments);

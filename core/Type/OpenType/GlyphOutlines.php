@@ -38,7 +38,7 @@ final readonly class GlyphOutlines
 
     public static function read(Table $glyf, Table $loca, bool $long, int $glyphCount, HorizontalMetrics $metrics): self
     {
-        $offsets = $long ? $loca->u32s(0, $glyphCount + 1) : array_map(static fn (int $half): int => 2 * $half, $loca->u16s(0, $glyphCount + 1));
+        $offsets = $long ? $loca->u32s(0, $glyphCount + 1) : \array_map(static fn (int $half): int => 2 * $half, $loca->u16s(0, $glyphCount + 1));
 
         return new self($glyf, $offsets, $metrics);
     }
@@ -169,8 +169,8 @@ final readonly class GlyphOutlines
                 $y[] = $b * $px + $d * $part->y[$i];
             }
             if ($flags & self::OFFSETS) {
-                $dx = $flags & self::SCALED_OFFSETS ? $first * hypot($a, $b) : $first;
-                $dy = $flags & self::SCALED_OFFSETS ? $second * hypot($c, $d) : $second;
+                $dx = $flags & self::SCALED_OFFSETS ? $first * \hypot($a, $b) : $first;
+                $dy = $flags & self::SCALED_OFFSETS ? $second * \hypot($c, $d) : $second;
             } else {
                 if (!isset($whole->x[$first], $x[$second])) {
                     throw FontException::badTable('glyf', 'a glyph is joined at a point that it does not have');
@@ -178,8 +178,8 @@ final readonly class GlyphOutlines
                 $dx = $whole->x[$first] - $x[$second];
                 $dy = $whole->y[$first] - $y[$second];
             }
-            $part->x = array_map(static fn (float $value): float => $value + $dx, $x);
-            $part->y = array_map(static fn (float $value): float => $value + $dy, $y);
+            $part->x = \array_map(static fn (float $value): float => $value + $dx, $x);
+            $part->y = \array_map(static fn (float $value): float => $value + $dy, $y);
             if ($flags & self::USE_MY_METRICS) {
                 $whole->left = $part->left;
             }

@@ -28,9 +28,9 @@ final class GlyphPoints
     public function add(self $part): void
     {
         $offset = \count($this->x);
-        array_push($this->x, ...$part->x);
-        array_push($this->y, ...$part->y);
-        array_push($this->on, ...$part->on);
+        \array_push($this->x, ...$part->x);
+        \array_push($this->y, ...$part->y);
+        \array_push($this->on, ...$part->on);
         foreach ($part->ends as $end) {
             $this->ends[] = $offset + $end;
         }

@@ -31,10 +31,10 @@ final readonly class HorizontalMetrics
             $advances[] = $numbers[2 * $i];
             $bearings[] = $numbers[2 * $i + 1];
         }
-        $more = min($glyphCount - $count, intdiv($hmtx->length - 4 * $count, 2));
-        array_push($bearings, ...$hmtx->u16s(4 * $count, $more));
+        $more = \min($glyphCount - $count, \intdiv($hmtx->length - 4 * $count, 2));
+        \array_push($bearings, ...$hmtx->u16s(4 * $count, $more));
 
-        return new self($advances, array_map(static fn (int $value): int => $value < 0x8000 ? $value : $value - 0x10000, $bearings));
+        return new self($advances, \array_map(static fn (int $value): int => $value < 0x8000 ? $value : $value - 0x10000, $bearings));
     }
 
     public function advance(int $glyph): int

@@ -37,9 +37,9 @@ final readonly class LegacyKerning
                     $key = $numbers[$k] << 16 | $numbers[$k + 1];
                     $pairs[$key] = ($pairs[$key] ?? 0) + ($value < 0x8000 ? $value : $value - 0x10000);
                 }
-                $length = max($length, 14 + 6 * $count);
+                $length = \max($length, 14 + 6 * $count);
             }
-            $at += max(6, $length);
+            $at += \max(6, $length);
         }
 
         return new self($pairs);

@@ -33,7 +33,7 @@ final readonly class Naming
                 continue;
             }
             $text = $name->text($storage + $name->u16($at + 10), $name->u16($at + 8));
-            $names[$id] = mb_convert_encoding($text, 'UTF-8', 1 === $platform ? 'ISO-8859-1' : 'UTF-16BE');
+            $names[$id] = \mb_convert_encoding($text, 'UTF-8', 1 === $platform ? 'ISO-8859-1' : 'UTF-16BE');
             $ranks[$id] = $rank;
         }
 

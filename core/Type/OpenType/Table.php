@@ -72,7 +72,7 @@ final readonly class Table
             throw FontException::cutShort($this->tag);
         }
 
-        return substr($this->bytes, $at, $length);
+        return \substr($this->bytes, $at, $length);
     }
 
     public function part(int $at, int $length): self
@@ -87,8 +87,8 @@ final readonly class Table
             return [];
         }
         /** @var array<int, int> $numbers */
-        $numbers = unpack($format.$count, $this->text($at, $count * $size));
+        $numbers = \unpack($format.$count, $this->text($at, $count * $size));
 
-        return array_values($numbers);
+        return \array_values($numbers);
     }
 }

@@ -19,7 +19,7 @@ final class TableDirectory
     public static function of(string $bytes): self
     {
         $file = new Table('directory', $bytes);
-        $kind = substr($bytes, 0, 4);
+        $kind = \substr($bytes, 0, 4);
         match (true) {
             "\x00\x01\x00\x00" === $kind, 'true' === $kind => null,
             'OTTO' === $kind => throw FontException::notYet('PostScript outlines', 'Bring the TrueType (.ttf) version of it.'),
@@ -53,6 +53,6 @@ final class TableDirectory
     {
         [$offset, $length] = $this->places[$tag] ?? throw FontException::missingTable($tag);
 
-        return new Table($tag, substr($this->bytes, $offset, $length));
+        return new Table($tag, \substr($this->bytes, $offset, $length));
     }
 }

@@ -21,7 +21,7 @@ final readonly class SaveDesign
     /** @throws BadRequest when the body is not of this shape */
     public static function fromJson(string $body): self
     {
-        $data = json_decode($body);
+        $data = \json_decode($body);
         if (!\is_object($data) || !\is_int($data->version ?? null) || !\is_object($data->document ?? null)) {
             throw BadRequest::shape('an object with a version and a document');
         }

@@ -49,10 +49,10 @@ final readonly class Sheet
         return new self(
             Frame::of($plan->composition->area),
             null === $ink ? null : Frame::of($ink),
-            array_map(static fn (Part $part): SheetPart => SheetPart::of($part), $plan->composition->parts),
-            array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet), $plan->cutPlan->sheets),
+            \array_map(static fn (Part $part): SheetPart => SheetPart::of($part), $plan->composition->parts),
+            \array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet), $plan->cutPlan->sheets),
             $plan->filmLength(),
-            array_sum(array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $plan->cutPlan->sheets)),
+            \array_sum(\array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $plan->cutPlan->sheets)),
             $plan->spare(),
             $snags,
         );
