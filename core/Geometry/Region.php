@@ -144,6 +144,9 @@ final readonly class Region
         if ($map->isWholeMove()) {
             return new self($this->shifted((int) $map->e, (int) $map->f), $this->outer);
         }
+        if ($map->isWholeMirror()) {
+            return $this->mirrored()->transform(Affine::move($map->e, $map->f));
+        }
         $rings = [];
         foreach ($this->rings as $ring) {
             $image = [];
@@ -232,6 +235,39 @@ final readonly class Region
         return Measure\Inside::holds($this->rings, $x, $y);
     }
 
+    /** The least distance to another region, in µm: 0 where they touch or overlap, infinite if one is empty. */
+    public function distanceTo(self $other): float
+    {
+        $box = $this->bounds();
+        $otherBox = $other->bounds();
+        if (null === $box || null === $otherBox) {
+            return \INF;
+        }
+        if ($box->overlaps($otherBox) && !$this->intersect($other)->isEmpty()) {
+            return 0.0;
+        }
+
+        return Measure\BoxTree::of($this->rings)->distanceTo(Measure\BoxTree::of($other->rings));
+    }
+
+    /** The radius of the largest circle that the region holds, to 10 µm; 0 for the empty region. */
+    public function inscribedRadius(): float
+    {
+        return Measure\LargestCircle::radius($this);
+    }
+
+    /**
+     * The parts of open lines that lie in the region or on its edge.
+     *
+     * @param list<list<int>> $lines flat lists x0, y0, x1, y1, … in µm
+     *
+     * @return list<list<int>> in the order and direction of the lines
+     */
+    public function clipLines(array $lines): array
+    {
+        return \array_merge(...\array_map(fn (array $line): array => Measure\LineClip::inside($line, $this->rings), $lines));
+    }
+
     /** @param array<self> $others */
     private function with(array $others, Rule $rule): self
     {
@@ -307,6 +343,47 @@ final readonly class Region
         }
 
         return $rings;
+    }
+
+    /** The mirror image in the y axis: exact, so that only the order of points and rings changes. */
+    private function mirrored(): self
+    {
+        $rings = $outer = [];
+        foreach ($this->pieces() as $piece) {
+            $images = \array_map(self::mirroredRing(...), $piece->rings);
+            $holes = \array_slice($images, 1);
+            \usort($holes, Measure\RingMeasure::order(...));
+            $rings[] = [$images[0], ...$holes];
+        }
+        // As everywhere: by the outer rings' points, starting with their least.
+        \usort($rings, static fn (array $p, array $q): int => Measure\RingMeasure::order($p[0], $q[0]));
+        foreach ($rings as $piece) {
+            $number = \count($outer);
+            \array_push($outer, ...\array_fill(0, \count($piece), $number));
+        }
+
+        return new self(\array_merge(...$rings), $outer);
+    }
+
+    /**
+     * @param list<int> $ring
+     *
+     * @return list<int>
+     */
+    private static function mirroredRing(array $ring): array
+    {
+        $image = [];
+        $least = 0;
+        for ($i = \count($ring) - 2; $i >= 0; $i -= 2) {
+            $at = \count($image);
+            $image[] = -$ring[$i];
+            $image[] = $ring[$i + 1];
+            if ($image[$at] < $image[$least] || ($image[$at] === $image[$least] && $image[$at + 1] < $image[$least + 1])) {
+                $least = $at;
+            }
+        }
+
+        return \array_merge(\array_slice($image, $least), \array_slice($image, 0, $least));
     }
 
     /** @return list<list<int>> */

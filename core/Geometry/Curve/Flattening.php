@@ -29,7 +29,12 @@ final class Flattening
             $ring = [Grid::round($contour[0]), Grid::round($contour[1])];
             $last = \count($contour) - 2;
             for ($i = 0; $i < $last; $i += 6) {
-                self::segment($ring, \array_slice($contour, $i, 8), $tolerance);
+                $segment = \array_slice($contour, $i, 8);
+                foreach (self::parameters($segment, $tolerance) as $t) {
+                    [$x, $y] = self::point($segment, $t);
+                    $ring[] = $x;
+                    $ring[] = $y;
+                }
             }
             \array_pop($ring);
             \array_pop($ring);
@@ -40,41 +45,50 @@ final class Flattening
     }
 
     /**
-     * @param list<int>   $ring
-     * @param list<float> $p    x and y of the segment's four points
+     * Where a segment is cut: rising parameters, the last of them 1.
+     *
+     * @param list<float> $p x and y of the segment's four points, in µm
+     *
+     * @return list<float>
      */
-    private static function segment(array &$ring, array $p, float $tolerance): void
+    public static function parameters(array $p, float $tolerance = self::TOLERANCE): array
     {
         [$x0, $y0, $x1, $y1, $x2, $y2, $x3, $y3] = $p;
         $bend = \max(\hypot($x0 - 2 * $x1 + $x2, $y0 - 2 * $y1 + $y2), \hypot($x1 - 2 * $x2 + $x3, $y1 - 2 * $y2 + $y3));
-        if ($bend > 0.01) {
-            $cuts = [0.0, ...Path::extremes($x0, $x1, $x2, $x3), ...Path::extremes($y0, $y1, $y2, $y3), 1.0];
-            \sort($cuts);
-            $lines = 0.75 * $bend / $tolerance;
-            $parts = \count($cuts) - 1;
-            for ($part = 0; $part < $parts; ++$part) {
-                $from = $cuts[$part];
-                $span = $cuts[$part + 1] - $from;
-                if ($span <= 0.0) {
-                    continue;
+        if ($bend <= 0.01) {
+            return [1.0];
+        }
+        $cuts = [...Path::extremes($x0, $x1, $x2, $x3), ...Path::extremes($y0, $y1, $y2, $y3), 1.0];
+        \sort($cuts);
+        $density = \sqrt(0.75 * $bend / $tolerance);
+        $parameters = [];
+        $from = 0.0;
+        foreach ($cuts as $to) {
+            $span = $to - $from;
+            if ($span > 0.0) {
+                $lines = (int) \max(1, \ceil($span * $density));
+                for ($k = 1; $k < $lines; ++$k) {
+                    $parameters[] = $from + $span * $k / $lines;
                 }
-                $n = (int) \max(1, \ceil($span * \sqrt($lines)));
-                for ($k = 1; $k <= $n; ++$k) {
-                    if ($k === $n && $part === $parts - 1) {
-                        break;
-                    }
-                    $t = $from + $span * $k / $n;
-                    $s = 1 - $t;
-                    $b0 = $s * $s * $s;
-                    $b1 = 3 * $s * $s * $t;
-                    $b2 = 3 * $s * $t * $t;
-                    $b3 = $t * $t * $t;
-                    $ring[] = Grid::round($b0 * $x0 + $b1 * $x1 + $b2 * $x2 + $b3 * $x3);
-                    $ring[] = Grid::round($b0 * $y0 + $b1 * $y1 + $b2 * $y2 + $b3 * $y3);
-                }
+                $parameters[] = $to;
+                $from = $to;
             }
         }
-        $ring[] = Grid::round($x3);
-        $ring[] = Grid::round($y3);
+
+        return $parameters;
+    }
+
+    /**
+     * The point of a segment at a parameter, on the grid.
+     *
+     * @param list<float> $p x and y of the segment's four points, in µm
+     *
+     * @return array{int, int}
+     */
+    public static function point(array $p, float $t): array
+    {
+        return 1.0 === $t
+            ? [Grid::round($p[6]), Grid::round($p[7])]
+            : [Grid::round(Path::at($p[0], $p[2], $p[4], $p[6], $t)), Grid::round(Path::at($p[1], $p[3], $p[5], $p[7], $t))];
     }
 }

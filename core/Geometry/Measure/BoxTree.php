@@ -169,6 +169,34 @@ final class BoxTree
         return \sqrt($this->nearest($px, $py));
     }
 
+    /** Whether a point lies within the rings: an odd number of edges crosses the ray to its right. */
+    public function holds(float $px, float $py): bool
+    {
+        $inside = false;
+        $stack = [1];
+        while ([] !== $stack) {
+            $node = \array_pop($stack);
+            if (!isset($this->left[$node]) || $this->bottom[$node] > $py || $this->top[$node] < $py || $this->right[$node] < $px) {
+                continue;
+            }
+            if ($node < $this->leaves) {
+                $stack[] = 2 * $node;
+                $stack[] = 2 * $node + 1;
+                continue;
+            }
+            $leaf = $node - $this->leaves;
+            for ($e = $this->first[$leaf], $end = $this->first[$leaf + 1]; $e < $end; ++$e) {
+                $ay = $this->y[$e];
+                $by = $this->toY[$e];
+                if (($ay > $py) !== ($by > $py) && $px < $this->x[$e] + ($py - $ay) / ($by - $ay) * ($this->toX[$e] - $this->x[$e])) {
+                    $inside = !$inside;
+                }
+            }
+        }
+
+        return $inside;
+    }
+
     /** The square of the distance to the nearest edge. */
     private function nearest(float $px, float $py): float
     {

@@ -54,6 +54,17 @@ final class RingMeasure
         return $length;
     }
 
+    /**
+     * The order in which rings stand in a region: by their first points, which are their least ones.
+     *
+     * @param list<int> $ring
+     * @param list<int> $other
+     */
+    public static function order(array $ring, array $other): int
+    {
+        return ($ring[0] <=> $other[0]) ?: ($ring[1] <=> $other[1]) ?: ($ring <=> $other);
+    }
+
     /** @param list<int> $ring */
     public static function box(array $ring): Box
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Geometry\Overlay;
 
 use Uvret\Geometry\GeometryException;
+use Uvret\Geometry\Measure\RingMeasure;
 
 /**
  * Joins the bounding chains to rings.
@@ -244,7 +245,7 @@ final class Tracing
             $at = $hole[$number] ?? $number;
             $by[$number] = [$this->rings[$at], isset($hole[$number]) ? 1 : 0, $ring];
         }
-        \uasort($by, static fn (array $p, array $q): int => ($p[0][0] <=> $q[0][0]) ?: ($p[0][1] <=> $q[0][1]) ?: ($p[0] <=> $q[0]) ?: ($p[1] <=> $q[1]) ?: ($p[2][0] <=> $q[2][0]) ?: ($p[2][1] <=> $q[2][1]) ?: ($p[2] <=> $q[2]));
+        \uasort($by, static fn (array $p, array $q): int => RingMeasure::order($p[0], $q[0]) ?: ($p[1] <=> $q[1]) ?: RingMeasure::order($p[2], $q[2]));
         $rings = $owners = $place = [];
         foreach ($by as $number => [, $isHole, $ring]) {
             $place[$number] = \count($rings);
