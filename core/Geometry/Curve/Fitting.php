@@ -151,6 +151,22 @@ final readonly class Fitting
     }
 
     /**
+     * The last three points, from the end.
+     *
+     * @param list<int> $x
+     * @param list<int> $y
+     *
+     * @return array{int, int, int, int, int, int}
+     */
+    private static function lastThree(array $x, array $y): array
+    {
+        [$ax, $bx, $cx] = \array_slice($x, -3);
+        [$ay, $by, $cy] = \array_slice($y, -3);
+
+        return [$cx, $cy, $bx, $by, $ax, $ay];
+    }
+
+    /**
      * The direction in which a curve through three points leaves the first: the first chord, turned
      * back by its share of the turn to the second.
      *
@@ -177,27 +193,69 @@ final readonly class Fitting
     private function stretch(array $x, array $y, ?array $out, ?array $in): array
     {
         $last = \count($x) - 1;
-        if (1 === $last) {
+        if (!isset($x[2], $y[2])) {
             return [CubicFit::line($x[0], $y[0], $x[1], $y[1])];
         }
+        $segments = [];
+        $from = 0;
+        foreach ($this->sourcePieces($x, $y) as $at => [$to, $piece]) {
+            if ($at > $from) {
+                $arrives = CubicFit::direction($piece[2] - $piece[0], $piece[3] - $piece[1]);
+                \array_push($segments, ...$this->gap(\array_slice($x, $from, $at - $from + 1), \array_slice($y, $from, $at - $from + 1), $out, $arrives));
+            }
+            $segments[] = $piece;
+            $out = CubicFit::direction($piece[6] - $piece[4], $piece[7] - $piece[5]);
+            $from = $to;
+        }
+        if ($from < $last) {
+            \array_push($segments, ...$this->gap(\array_slice($x, $from), \array_slice($y, $from), $out, $in));
+        }
+
+        return $segments;
+    }
+
+    /**
+     * The stretches of source curves long enough to be taken up again.
+     *
+     * @param list<int> $x
+     * @param list<int> $y
+     *
+     * @return array<int, array{int, list<float>}> by their first point: their last point, and the piece
+     */
+    private function sourcePieces(array $x, array $y): array
+    {
+        $pieces = [];
+        $last = \count($x) - 1;
         for ($from = 0; null !== $this->sources && $from < $last; ++$from) {
             $followed = $this->sources->follow($x, $y, $from);
             if (null !== $followed && $followed[0] >= self::SOURCE_POINTS) {
                 [$count, $piece] = $followed;
                 $to = $from + $count - 1;
-                $piece = [$x[$from], $y[$from], $piece[2], $piece[3], $piece[4], $piece[5], $x[$to], $y[$to]];
-                $arrives = CubicFit::direction($piece[2] - $piece[0], $piece[3] - $piece[1]);
-                $leaves = CubicFit::direction($piece[6] - $piece[4], $piece[7] - $piece[5]);
-
-                return [
-                    ...($from > 0 ? $this->stretch(\array_slice($x, 0, $from + 1), \array_slice($y, 0, $from + 1), $out, $arrives) : []),
-                    $piece,
-                    ...($to < $last ? $this->stretch(\array_slice($x, $to), \array_slice($y, $to), $leaves, $in) : []),
-                ];
+                $pieces[$from] = [$to, [$x[$from], $y[$from], $piece[2], $piece[3], $piece[4], $piece[5], $x[$to], $y[$to]]];
+                $from = $to - 1;
             }
         }
+
+        return $pieces;
+    }
+
+    /**
+     * Cubics fitted to points.
+     *
+     * @param list<int>                $x
+     * @param list<int>                $y
+     * @param array{float, float}|null $out
+     * @param array{float, float}|null $in
+     *
+     * @return list<list<float>>
+     */
+    private function gap(array $x, array $y, ?array $out, ?array $in): array
+    {
+        if (!isset($x[2], $y[2])) {
+            return [CubicFit::line($x[0], $y[0], $x[1], $y[1])];
+        }
         $out ??= self::endTangent($x[0], $y[0], $x[1], $y[1], $x[2], $y[2]);
-        $in = null === $in ? self::endTangent($x[$last], $y[$last], $x[$last - 1], $y[$last - 1], $x[$last - 2], $y[$last - 2]) : [-$in[0], -$in[1]];
+        $in = null === $in ? self::endTangent(...self::lastThree($x, $y)) : [-$in[0], -$in[1]];
 
         return CubicFit::segments(\array_map(\floatval(...), $x), \array_map(\floatval(...), $y), $out, $in, self::SHARE * $this->tolerance);
     }

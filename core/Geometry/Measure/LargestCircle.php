@@ -86,8 +86,13 @@ final class LargestCircle
             $look($x - $half, $y + $half, $half);
             $look($x + $half, $y + $half, $half);
         }
-        $promise = $queue->isEmpty() ? $best : $queue->top()['priority'];
+        $promise = $best;
+        if (!$queue->isEmpty()) {
+            /** @var array{priority: float} $next */
+            $next = $queue->top();
+            $promise = \max($best, $next['priority']);
+        }
 
-        return [$best, \max($best, \min((float) $promise, $best + 1e9))];
+        return [$best, $promise];
     }
 }

@@ -107,7 +107,7 @@ final class LineClip
             \array_push($kept, $part[$i], $part[$i + 1]);
         }
 
-        return \array_values($kept);
+        return $kept;
     }
 
     private static function isStraight(int $ax, int $ay, int $bx, int $by, int $cx, int $cy): bool

@@ -159,92 +159,90 @@ final class Crossings
                                 if (!(($o3 > 0 && $o4 > 0) || ($o3 < 0 && $o4 < 0))) {
                                     $e = $pStep > 0 ? $i : $in;
                                     $f = $jStep > 0 ? $j : $jn;
-                                    if (true) {
-                                        if (0 !== $o1 && 0 !== $o2 && 0 !== $o3 && 0 !== $o4) {
-                                            if ($ax < $cx || ($ax === $cx && ($ay < $cy || ($ay === $cy && ($bx < $dx || ($bx === $dx && $by < $dy)))))) {
-                                                $t = $o3 / ($o3 - $o4);
-                                                $fx = $ax + $t * $ux;
-                                                $fy = $ay + $t * $uy;
-                                            } else {
-                                                $t = $o1 / ($o1 - $o2);
-                                                $fx = $cx + $t * $vx;
-                                                $fy = $cy + $t * $vy;
-                                            }
-                                            // The nearest end of the two edges if it is near, else the nearest point of the grid.
-                                            $best = $reach;
-                                            $mx = (int) \floor($fx + 0.5);
-                                            $my = (int) \floor($fy + 0.5);
-                                            $near = ($fx - $ax) ** 2 + ($fy - $ay) ** 2;
-                                            if ($near <= $best) {
-                                                $best = $near;
-                                                $mx = $ax;
-                                                $my = $ay;
-                                            }
-                                            $near = ($fx - $bx) ** 2 + ($fy - $by) ** 2;
-                                            if ($near <= $best && ($near < $best || $bx < $mx || ($bx === $mx && $by < $my))) {
-                                                $best = $near;
-                                                $mx = $bx;
-                                                $my = $by;
-                                            }
-                                            $near = ($fx - $cx) ** 2 + ($fy - $cy) ** 2;
-                                            if ($near <= $best && ($near < $best || $cx < $mx || ($cx === $mx && $cy < $my))) {
-                                                $best = $near;
-                                                $mx = $cx;
-                                                $my = $cy;
-                                            }
-                                            $near = ($fx - $dx) ** 2 + ($fy - $dy) ** 2;
-                                            if ($near <= $best && ($near < $best || $dx < $mx || ($dx === $mx && $dy < $my))) {
-                                                $mx = $dx;
-                                                $my = $dy;
-                                            }
-                                            $nodes[$mx * $stride + $my] = true;
-                                            if (($mx !== $ax || $my !== $ay) && ($mx !== $bx || $my !== $by)) {
-                                                $splits[] = $e << 31 | $splitCount++;
-                                                $sx[] = $mx;
-                                                $sy[] = $my;
-                                            }
-                                            if (($mx !== $cx || $my !== $cy) && ($mx !== $dx || $my !== $dy)) {
-                                                $splits[] = $f << 31 | $splitCount++;
-                                                $sx[] = $mx;
-                                                $sy[] = $my;
-                                            }
+                                    if (0 !== $o1 && 0 !== $o2 && 0 !== $o3 && 0 !== $o4) {
+                                        if ($ax < $cx || ($ax === $cx && ($ay < $cy || ($ay === $cy && ($bx < $dx || ($bx === $dx && $by < $dy)))))) {
+                                            $t = $o3 / ($o3 - $o4);
+                                            $fx = $ax + $t * $ux;
+                                            $fy = $ay + $t * $uy;
                                         } else {
-                                            $ka = $ax * $stride + $ay;
-                                            $kb = $bx * $stride + $by;
-                                            $kc = $cx * $stride + $cy;
-                                            $kd = $dx * $stride + $dy;
-                                            // Neighbours in their ring share a point without meeting there.
-                                            $shared = ($ka === $kc || $kb === $kd) && (0 !== $o1 || 0 !== $o2)
-                                                && (1 === \abs($e - $f) || ($closing[$e < $f ? $e : $f] ?? -1) === ($e < $f ? $f : $e));
-                                            if (!$shared) {
-                                                if (0 === $o1 && $ka <= $kc && $kc <= $kb) {
-                                                    $nodes[$kc] = true;
-                                                    if ($ka !== $kc && $kc !== $kb) {
-                                                        $splits[] = $e << 31 | $splitCount++;
-                                                        $sx[] = $cx;
-                                                        $sy[] = $cy;
-                                                    }
+                                            $t = $o1 / ($o1 - $o2);
+                                            $fx = $cx + $t * $vx;
+                                            $fy = $cy + $t * $vy;
+                                        }
+                                        // The nearest end of the two edges if it is near, else the nearest point of the grid.
+                                        $best = $reach;
+                                        $mx = (int) \floor($fx + 0.5);
+                                        $my = (int) \floor($fy + 0.5);
+                                        $near = ($fx - $ax) ** 2 + ($fy - $ay) ** 2;
+                                        if ($near <= $best) {
+                                            $best = $near;
+                                            $mx = $ax;
+                                            $my = $ay;
+                                        }
+                                        $near = ($fx - $bx) ** 2 + ($fy - $by) ** 2;
+                                        if ($near <= $best && ($near < $best || $bx < $mx || ($bx === $mx && $by < $my))) {
+                                            $best = $near;
+                                            $mx = $bx;
+                                            $my = $by;
+                                        }
+                                        $near = ($fx - $cx) ** 2 + ($fy - $cy) ** 2;
+                                        if ($near <= $best && ($near < $best || $cx < $mx || ($cx === $mx && $cy < $my))) {
+                                            $best = $near;
+                                            $mx = $cx;
+                                            $my = $cy;
+                                        }
+                                        $near = ($fx - $dx) ** 2 + ($fy - $dy) ** 2;
+                                        if ($near <= $best && ($near < $best || $dx < $mx || ($dx === $mx && $dy < $my))) {
+                                            $mx = $dx;
+                                            $my = $dy;
+                                        }
+                                        $nodes[$mx * $stride + $my] = true;
+                                        if (($mx !== $ax || $my !== $ay) && ($mx !== $bx || $my !== $by)) {
+                                            $splits[] = $e << 31 | $splitCount++;
+                                            $sx[] = $mx;
+                                            $sy[] = $my;
+                                        }
+                                        if (($mx !== $cx || $my !== $cy) && ($mx !== $dx || $my !== $dy)) {
+                                            $splits[] = $f << 31 | $splitCount++;
+                                            $sx[] = $mx;
+                                            $sy[] = $my;
+                                        }
+                                    } else {
+                                        $ka = $ax * $stride + $ay;
+                                        $kb = $bx * $stride + $by;
+                                        $kc = $cx * $stride + $cy;
+                                        $kd = $dx * $stride + $dy;
+                                        // Neighbours in their ring share a point without meeting there.
+                                        $shared = ($ka === $kc || $kb === $kd) && (0 !== $o1 || 0 !== $o2)
+                                            && (1 === \abs($e - $f) || ($closing[$e < $f ? $e : $f] ?? -1) === ($e < $f ? $f : $e));
+                                        if (!$shared) {
+                                            if (0 === $o1 && $ka <= $kc && $kc <= $kb) {
+                                                $nodes[$kc] = true;
+                                                if ($ka !== $kc && $kc !== $kb) {
+                                                    $splits[] = $e << 31 | $splitCount++;
+                                                    $sx[] = $cx;
+                                                    $sy[] = $cy;
                                                 }
-                                                if (0 === $o2 && $ka <= $kd && $kd <= $kb) {
-                                                    $nodes[$kd] = true;
-                                                    if ($ka !== $kd && $kd !== $kb) {
-                                                        $splits[] = $e << 31 | $splitCount++;
-                                                        $sx[] = $dx;
-                                                        $sy[] = $dy;
-                                                    }
+                                            }
+                                            if (0 === $o2 && $ka <= $kd && $kd <= $kb) {
+                                                $nodes[$kd] = true;
+                                                if ($ka !== $kd && $kd !== $kb) {
+                                                    $splits[] = $e << 31 | $splitCount++;
+                                                    $sx[] = $dx;
+                                                    $sy[] = $dy;
                                                 }
-                                                if (0 === $o3 && $kc < $ka && $ka < $kd) {
-                                                    $nodes[$ka] = true;
-                                                    $splits[] = $f << 31 | $splitCount++;
-                                                    $sx[] = $ax;
-                                                    $sy[] = $ay;
-                                                }
-                                                if (0 === $o4 && $kc < $kb && $kb < $kd) {
-                                                    $nodes[$kb] = true;
-                                                    $splits[] = $f << 31 | $splitCount++;
-                                                    $sx[] = $bx;
-                                                    $sy[] = $by;
-                                                }
+                                            }
+                                            if (0 === $o3 && $kc < $ka && $ka < $kd) {
+                                                $nodes[$ka] = true;
+                                                $splits[] = $f << 31 | $splitCount++;
+                                                $sx[] = $ax;
+                                                $sy[] = $ay;
+                                            }
+                                            if (0 === $o4 && $kc < $kb && $kb < $kd) {
+                                                $nodes[$kb] = true;
+                                                $splits[] = $f << 31 | $splitCount++;
+                                                $sx[] = $bx;
+                                                $sy[] = $by;
                                             }
                                         }
                                     }
