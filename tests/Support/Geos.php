@@ -12,13 +12,24 @@ final class Geos
     /** The area of a region or of an operation's result, in µm². */
     public static function area(string $wkt): float
     {
-        return (float) self::run(['area'], $wkt);
+        return self::isEmpty($wkt) ? 0.0 : (float) self::run('area', $wkt, null, 'txt');
     }
 
-    /** The result of an operation as WKT. */
-    public static function result(string $operation, string $a, ?string $b = null): string
+    /** The result of an operation, as WKT if nothing else is asked for; one line for each geometry. */
+    public static function result(string $operation, string $a, ?string $b = null, string $format = 'wkt'): string
     {
-        return self::run([$operation], $a, $b, 'wkt');
+        // The program cannot read empty geometries.
+        if (self::isEmpty($a) || (null !== $b && self::isEmpty($b))) {
+            $whole = self::isEmpty($a) ? $b ?? $a : $a;
+
+            return match ($operation) {
+                'union', 'symDifference' => $whole,
+                'difference' => $a,
+                default => 'POLYGON EMPTY',
+            };
+        }
+
+        return self::run($operation, $a, $b, $format);
     }
 
     /** The area in which two geometries differ. */
@@ -29,13 +40,18 @@ final class Geos
 
     public static function isValid(string $wkt): bool
     {
-        return 'true' === \trim(self::run(['isValid'], $wkt));
+        return self::isEmpty($wkt) || 'true' === self::run('isValid', $wkt, null, 'txt');
+    }
+
+    public static function isEmpty(string $wkt): bool
+    {
+        return '' === \trim($wkt) || \str_ends_with(\trim($wkt), 'EMPTY');
     }
 
     public static function wkt(Region $region): string
     {
         if ($region->isEmpty()) {
-            return 'MULTIPOLYGON EMPTY';
+            return 'POLYGON EMPTY';
         }
         $polygons = \array_map(static fn (Region $piece): string => '('.\implode(',', \array_map(self::ring(...), $piece->rings())).')', $region->pieces());
 
@@ -65,8 +81,7 @@ final class Geos
         return '('.\implode(',', $points).')';
     }
 
-    /** @param list<string> $operation */
-    private static function run(array $operation, string $a, ?string $b = null, string $format = 'txt'): string
+    private static function run(string $operation, string $a, ?string $b, string $format): string
     {
         $files = [];
         $command = ['geosop', '-p', '15', '-f', $format];
@@ -77,7 +92,7 @@ final class Geos
                 \array_push($command, $flag, $file);
             }
         }
-        $process = \proc_open([...$command, ...$operation], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = \proc_open([...$command, ...\explode(' ', $operation)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
         \assert(\is_resource($process));
         $output = (string) \stream_get_contents($pipes[1]);
         $error = (string) \stream_get_contents($pipes[2]);
