@@ -21,10 +21,12 @@ final readonly class Region
     /**
      * @param list<list<int>> $rings
      * @param list<int>       $outer for each ring the number of the outer ring it belongs to
+     * @param bool            $apart whether it is known that no two rings touch
      */
     private function __construct(
         private array $rings,
         private array $outer,
+        private bool $apart = false,
     ) {
     }
 
@@ -60,7 +62,7 @@ final readonly class Region
         }
         $input = new Rings();
         foreach ($filled as $region) {
-            $input->addValid($region->rings, 0);
+            $input->addValid($region->rings, 0, $region->apart);
         }
 
         return self::overlay($input, Rule::Positive);
@@ -142,7 +144,7 @@ final readonly class Region
             return $this;
         }
         if ($map->isWholeMove()) {
-            return new self($this->shifted((int) $map->e, (int) $map->f), $this->outer);
+            return new self($this->shifted((int) $map->e, (int) $map->f), $this->outer, $this->apart);
         }
         if ($map->isWholeMirror()) {
             return $this->mirrored()->transform(Affine::move($map->e, $map->f));
@@ -272,9 +274,9 @@ final readonly class Region
     private function with(array $others, Rule $rule): self
     {
         $input = new Rings();
-        $input->addValid($this->rings, 0);
+        $input->addValid($this->rings, 0, $this->apart);
         foreach ($others as $other) {
-            $input->addValid($other->rings, 1);
+            $input->addValid($other->rings, 1, $other->apart);
         }
 
         return self::overlay($input, $rule);
@@ -287,7 +289,7 @@ final readonly class Region
 
     private static function traced(Tracing $traced): self
     {
-        return new self($traced->rings, $traced->outer);
+        return new self($traced->rings, $traced->outer, $traced->apart);
     }
 
     /** @throws GeometryException when the region could leave the grid if it grew by so much */
@@ -362,7 +364,7 @@ final readonly class Region
             \array_push($outer, ...\array_fill(0, \count($piece), $number));
         }
 
-        return new self(\array_merge(...$rings), $outer);
+        return new self(\array_merge(...$rings), $outer, $this->apart);
     }
 
     /**

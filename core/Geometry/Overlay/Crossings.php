@@ -46,14 +46,21 @@ final class Crossings
         $splitCount = 0;
         $stride = Grid::STRIDE;
 
+        $busy = null === $moved ? null : self::holding($runs, $moved);
+        // With little to test, only runs near it are looked at.
+        $near = null !== $busy && 8 * \count($busy) < $count ? self::near($rings, $runs, $busy) : null;
+
         // Runs in the order of their least x; the heights tell how wide a strip should be.
         $order = $right = [];
         $bottom = $low[0];
         $top = $high[0];
         $sum = 0;
         for ($run = 0; $run < $count; ++$run) {
-            $order[] = ($x[$least[$run]] + Grid::LIMIT) << 31 | $run;
             $right[] = $x[$greatest[$run]];
+            if (null !== $near && !isset($near[$run])) {
+                continue;
+            }
+            $order[] = ($x[$least[$run]] + Grid::LIMIT) << 31 | $run;
             $lo = $low[$run];
             $hi = $high[$run];
             $sum += $hi - $lo;
@@ -65,7 +72,7 @@ final class Crossings
             }
         }
         \sort($order);
-        $strips = (int) \min(512, \max(1, ($top - $bottom) / (2 * $sum / $count + 1), 1));
+        $strips = (int) \min(512, \max(1, ($top - $bottom) / (2 * $sum / \max(1, \count($order)) + 1), 1));
         $strip = \intdiv($top - $bottom, $strips) + 1;
         $active = $activeBusy = \array_fill(0, $strips, []);
         $limit = \array_fill(0, $strips, 16);
@@ -74,21 +81,6 @@ final class Crossings
         $closing = [];
         foreach ($rings->start as $ring => $slot) {
             $closing[$slot] = ($rings->start[$ring + 1] ?? 0) - 2;
-        }
-
-        $busy = null;
-        if (null !== $moved) {
-            $busy = [];
-            for ($run = 0; $run < $count; ++$run) {
-                $from = \min($least[$run], $greatest[$run]);
-                $to = $least[$run] + $greatest[$run] - $from;
-                for (; $from < $to; ++$from) {
-                    if (isset($moved[$from])) {
-                        $busy[$run] = true;
-                        break;
-                    }
-                }
-            }
         }
 
         foreach ($order as $packed) {
@@ -299,5 +291,71 @@ final class Crossings
         $found->y = $sy;
 
         return $found;
+    }
+
+    /**
+     * The runs that hold an edge to be tested.
+     *
+     * @param array<int, true> $moved
+     *
+     * @return array<int, true>
+     */
+    private static function holding(Runs $runs, array $moved): array
+    {
+        $greatest = $runs->greatest;
+        $busy = [];
+        foreach ($runs->least as $run => $from) {
+            $to = $greatest[$run];
+            if ($from > $to) {
+                [$from, $to] = [$to, $from];
+            }
+            for (; $from < $to; ++$from) {
+                if (isset($moved[$from])) {
+                    $busy[$run] = true;
+                    break;
+                }
+            }
+        }
+
+        return $busy;
+    }
+
+    /**
+     * The runs whose boxes share a cell of a coarse grid with the box of a busy one.
+     *
+     * @param array<int, true> $busy
+     *
+     * @return array<int, true>
+     */
+    private static function near(Rings $rings, Runs $runs, array $busy): array
+    {
+        $x = $rings->x;
+        $size = 1;
+        foreach ($busy as $run => $_) {
+            $size = \max($size, $runs->high[$run] - $runs->low[$run], $x[$runs->greatest[$run]] - $x[$runs->least[$run]]);
+        }
+        $cells = [];
+        foreach ($busy as $run => $_) {
+            for ($i = (int) \floor($x[$runs->least[$run]] / $size), $right = (int) \floor($x[$runs->greatest[$run]] / $size); $i <= $right; ++$i) {
+                for ($j = (int) \floor($runs->low[$run] / $size), $top = (int) \floor($runs->high[$run] / $size); $j <= $top; ++$j) {
+                    $cells[$i * Grid::STRIDE + $j] = true;
+                }
+            }
+        }
+        $near = [];
+        foreach ($runs->least as $run => $slot) {
+            $right = (int) \floor($x[$runs->greatest[$run]] / $size);
+            $top = (int) \floor($runs->high[$run] / $size);
+            for ($i = (int) \floor($x[$slot] / $size); $i <= $right; ++$i) {
+                for ($j = (int) \floor($runs->low[$run] / $size); $j <= $top; ++$j) {
+                    if (isset($cells[$i * Grid::STRIDE + $j])) {
+                        $near[$run] = true;
+                        continue 3;
+                    }
+                }
+            }
+        }
+
+        return $near;
     }
 }

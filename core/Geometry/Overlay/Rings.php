@@ -27,6 +27,9 @@ final class Rings
     /** @var list<int> the operand of each ring: 0 or 1 */
     public array $operand = [];
 
+    /** @var list<int> rings with the same number above 0 are known to neither cross nor touch each other */
+    public array $apart = [];
+
     /**
      * Adds rings that a caller gave. Repeated points are dropped, rings without three different
      * points as well.
@@ -103,12 +106,14 @@ final class Rings
     }
 
     /**
-     * Adds rings that are known to be valid lists on the grid without repeated points.
+     * Adds the rings of a valid region.
      *
      * @param list<list<int>> $rings
+     * @param bool            $apart whether no two of them touch
      */
-    public function addValid(array $rings, int $operand): void
+    public function addValid(array $rings, int $operand, bool $apart): void
     {
+        $number = $apart ? \count($this->operand) + 1 : 0;
         foreach ($rings as $ring) {
             $x = $y = [];
             $count = \count($ring);
@@ -118,7 +123,7 @@ final class Rings
             }
             $x[] = $ring[0];
             $y[] = $ring[1];
-            $this->append($x, $y, $operand);
+            $this->append($x, $y, $operand, $number);
         }
     }
 
@@ -126,11 +131,12 @@ final class Rings
      * @param list<int> $x
      * @param list<int> $y
      */
-    private function append(array $x, array $y, int $operand): void
+    private function append(array $x, array $y, int $operand, int $apart = 0): void
     {
         \array_push($this->x, ...$x);
         \array_push($this->y, ...$y);
         $this->start[] = \count($this->x);
         $this->operand[] = $operand;
+        $this->apart[] = $apart;
     }
 }

@@ -26,10 +26,11 @@ final class Runs
     /** @var list<int> */
     public array $high = [];
 
-    /** @var list<int> runs with the same number continue one another: they cannot cross either */
+    /** @var list<int> runs with the same number need not be compared: they continue one another, or are known to be apart */
     public array $stretch = [];
 
-    public static function of(Rings $rings): self
+    /** @param bool $settled whether rings that were known to be apart may have been moved together since */
+    public static function of(Rings $rings, bool $settled = false): self
     {
         $x = $rings->x;
         $y = $rings->y;
@@ -44,6 +45,7 @@ final class Runs
             $from = $i;
             $lo = $hi = $py;
             $rising = null;
+            $apart = $settled ? 0 : $rings->apart[$ring];
             while ($i < $end) {
                 ++$i;
                 $nx = $x[$i];
@@ -55,7 +57,7 @@ final class Runs
                         $greatest[] = $rising ? $i - 1 : $from;
                         $low[] = $lo;
                         $high[] = $hi;
-                        $stretch[] = $number;
+                        $stretch[] = $apart > 0 ? -$apart : $number;
                     }
                     if ($rises !== $rising) {
                         ++$number;
@@ -76,7 +78,7 @@ final class Runs
             $greatest[] = $rising ? $end : $from;
             $low[] = $lo;
             $high[] = $hi;
-            $stretch[] = $number;
+            $stretch[] = $apart > 0 ? -$apart : $number;
         }
         $runs = new self();
         $runs->least = $least;

@@ -31,7 +31,7 @@ final class Snapping
         $nodes = [];
         $moved = null;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $found = Crossings::find($rings, Runs::of($rings), $nodes, $moved, $round < self::EXACT_ROUNDS ? 1.0 : (float) (1 + $round - self::EXACT_ROUNDS) ** 2);
+            $found = Crossings::find($rings, Runs::of($rings, null !== $moved), $nodes, $moved, $round < self::EXACT_ROUNDS ? 1.0 : (float) (1 + $round - self::EXACT_ROUNDS) ** 2);
             if ([] === $found->splits) {
                 return $nodes;
             }

@@ -30,7 +30,7 @@ final class Sweep
         $deltaA = $chains->deltaA;
         $deltaB = $chains->deltaB;
         $least = $chains->least;
-        $above = $under = [];
+        $above = $under = $holds = [];
 
         $begins = $chains->from;
         $ends = $chains->to;
@@ -113,7 +113,7 @@ final class Sweep
                 $below = $lo > 0 ? $status[$lo - 1] : -1;
                 $a = $below < 0 ? 0 : $windingA[$below];
                 $b = $below < 0 ? 0 : $windingB[$below];
-                $inside = $rule->holds($a, $b);
+                $inside = $holds[$a << 16 | ($b & 0xFFFF)] ??= $rule->holds($a, $b);
                 $bound = -1;
                 for ($n = $lo - 1; $n >= 0; --$n) {
                     if (isset($above[$status[$n]])) {
@@ -127,7 +127,7 @@ final class Sweep
                     $windingA[$chain] = $a;
                     $windingB[$chain] = $b;
                     $slot[$chain] = $least[$chain];
-                    $next = $rule->holds($a, $b);
+                    $next = $holds[$a << 16 | ($b & 0xFFFF)] ??= $rule->holds($a, $b);
                     if ($next !== $inside) {
                         $above[$chain] = $next;
                         $under[$chain] = $bound;

@@ -22,6 +22,9 @@ final class Tracing
     /** @var list<int> for each ring the outer ring it is a hole of, or itself */
     public array $outer = [];
 
+    /** Whether no two rings touch. */
+    public bool $apart = true;
+
     /** @var array<int, int> the ring that a chain went to */
     private array $ringOf = [];
 
@@ -67,6 +70,7 @@ final class Tracing
                 $head = $above[$chain] ? $to[$chain] : $from[$chain];
                 $next = $out[$head] ?? throw GeometryException::brokenArrangement('a ring ends in the open');
                 if (isset($next[1])) {
+                    $this->apart = false;
                     if (isset($seen[$head])) {
                         $loop = \array_splice($path, $seen[$head]);
                         foreach ($seen as $node => $depth) {
