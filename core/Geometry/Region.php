@@ -18,6 +18,8 @@ use Uvret\Geometry\Overlay\Tracing;
  */
 final readonly class Region
 {
+    private const LONG_RING = 600;
+
     /**
      * @param list<list<int>> $rings
      * @param list<int>       $outer for each ring the number of the outer ring it belongs to
@@ -336,8 +338,8 @@ final readonly class Region
         foreach ($this->rings as $number => $ring) {
             $outer = $this->outer[$number];
             if ($outer === $number) {
-                $box = Measure\RingMeasure::box($ring);
-                $wide[$number] = $box->width() > $length && $box->height() > $length;
+                // Long rings are hardly ever narrow: looking would cost more than it saves.
+                $wide[$number] = \count($ring) > self::LONG_RING || \min(($box = Measure\RingMeasure::box($ring))->width(), $box->height()) > $length;
             }
             if ($wide[$outer]) {
                 $rings[] = $ring;

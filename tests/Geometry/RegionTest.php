@@ -114,6 +114,19 @@ final class RegionTest extends TestCase
         self::assertSame($all->area(), $all->subtract($cross)->union($cross)->area());
     }
 
+    /** An area that GEOS gave for the same lettering: the font's stated cap height of 748 units made 60 mm. */
+    public function testTheReferenceWeldHasItsKnownArea(): void
+    {
+        $rings = [];
+        $x = 0;
+        foreach (Letters::font('lobster')->shape('Regatta')->glyphs as $glyph) {
+            $outline = Letters::font('lobster')->outline($glyph->glyph);
+            \array_push($rings, ...\Uvret\Geometry\Curve\Flattening::rings($outline, Affine::move($x, 0)->then(Affine::scale(60000 / 748)), 10));
+            $x += $glyph->advance;
+        }
+        self::assertEqualsWithDelta(6975.088, Region::fromRings($rings)->area() / 1e6, 0.002);
+    }
+
     public function testScriptWeldAgreesWithGeos(): void
     {
         $rings = Letters::rings('lobster', 'Tern Point Rowing', 60000);

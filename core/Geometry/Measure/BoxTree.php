@@ -137,6 +137,11 @@ final class BoxTree
         $bottoms = $this->bottom;
         $tops = $this->top;
         $leaves = $this->leaves;
+        $first = $this->first;
+        $x = $this->x;
+        $y = $this->y;
+        $toX = $this->toX;
+        $toY = $this->toY;
         $square = $distance * $distance;
         $stack = [1];
         $depth = 1;
@@ -155,8 +160,28 @@ final class BoxTree
                 $stack[$depth] = 2 * $node;
                 $stack[$depth + 1] = 2 * $node + 1;
                 $depth += 2;
-            } elseif ($this->nearestInLeaf($node - $leaves, $px, $py, $square) < $square) {
-                return true;
+                continue;
+            }
+            for ($e = $first[$node - $leaves], $end = $first[$node - $leaves + 1]; $e < $end; ++$e) {
+                $ux = $toX[$e] - $x[$e];
+                $uy = $toY[$e] - $y[$e];
+                $wx = $px - $x[$e];
+                $wy = $py - $y[$e];
+                $along = $wx * $ux + $wy * $uy;
+                if ($along <= 0) {
+                    if ($wx * $wx + $wy * $wy < $square) {
+                        return true;
+                    }
+                    continue;
+                }
+                $length = $ux * $ux + $uy * $uy;
+                // Beyond the end, the next edge's start is as near.
+                if ($along < $length) {
+                    $across = (float) ($wx * $uy - $wy * $ux);
+                    if ($across * $across < $square * $length) {
+                        return true;
+                    }
+                }
             }
         }
 

@@ -32,6 +32,9 @@ final class RawCurve
     private const UP = 4294967296.5;
     private const DOWN = 4294967296;
 
+    /** Edges shorter than this are taken for pieces of curves, in µm. */
+    private const SHORT = 1000.0;
+
     /**
      * @param list<int> $ring     a valid ring, flat
      * @param int       $distance above 0
@@ -82,6 +85,7 @@ final class RawCurve
         $ny = -$ux / $length;
         // The cosines of turns whose arcs rise by no more than 3 µm, and by no more than the tolerance.
         $gentle = 1 - 6 / \max($d, 6.0);
+        $gentleTurn = 2 * \acos(1 - 3 / \max($d, 6.0));
         $flat = 1 - 2 * Join::ARC_TOLERANCE / \max($d, 2 * Join::ARC_TOLERANCE);
         for ($i = 0; $i < $count; ++$i) {
             $next = $i + 1 === $count ? 0 : $i + 1;
@@ -102,6 +106,16 @@ final class RawCurve
                 $scale = $d / \sqrt(2 + 2 * $cos);
                 $outX[] = (int) ($vx + $scale * ($nx + $mx) + self::UP) - self::DOWN;
                 $outY[] = (int) ($vy + $scale * ($ny + $my) + self::UP) - self::DOWN;
+            } elseif ($sin >= 0 && Corner::Round === $corner && $cos > 0.5 && $length < self::SHORT && $leaving < self::SHORT) {
+                // A curve's corner: points on the arc alone, the edges beside it stay within the tolerance too.
+                $turn = \atan2($sin, $cos);
+                $steps = (int) \ceil($turn / $gentleTurn);
+                for ($k = 0; $k < $steps; ++$k) {
+                    $across = \cos($turn * ($k + 0.5) / $steps) * $d;
+                    $along = \sin($turn * ($k + 0.5) / $steps) * $d;
+                    $outX[] = (int) ($vx + $nx * $across - $ny * $along + self::UP) - self::DOWN;
+                    $outY[] = (int) ($vy + $nx * $along + $ny * $across + self::UP) - self::DOWN;
+                }
             } elseif ($sin >= 0) {
                 // Opening: the end of the one, the join, the start of the next.
                 $outX[] = (int) ($vx + $d * $nx + self::UP) - self::DOWN;

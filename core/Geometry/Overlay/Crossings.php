@@ -296,24 +296,28 @@ final class Crossings
     /**
      * The runs that hold an edge to be tested.
      *
-     * @param array<int, true> $moved
+     * @param array<int, true> $moved in rising order
      *
      * @return array<int, true>
      */
     private static function holding(Runs $runs, array $moved): array
     {
         $greatest = $runs->greatest;
+        // Runs and moved edges are both in the order of their slots.
+        $edges = \array_keys($moved);
+        $edges[] = \PHP_INT_MAX;
+        $at = 0;
         $busy = [];
         foreach ($runs->least as $run => $from) {
             $to = $greatest[$run];
             if ($from > $to) {
                 [$from, $to] = [$to, $from];
             }
-            for (; $from < $to; ++$from) {
-                if (isset($moved[$from])) {
-                    $busy[$run] = true;
-                    break;
-                }
+            while ($edges[$at] < $from) {
+                ++$at;
+            }
+            if ($edges[$at] < $to) {
+                $busy[$run] = true;
             }
         }
 

@@ -40,6 +40,7 @@ final class Rings
      */
     public function addLoose(array $rings, int $operand): void
     {
+        $limit = Grid::LIMIT;
         foreach ($rings as $ring) {
             if (!\array_is_list($ring)) {
                 throw GeometryException::notAList();
@@ -53,14 +54,14 @@ final class Rings
             for ($i = 0; $i < $count; $i += 2) {
                 $px = $ring[$i];
                 $py = $ring[$i + 1];
-                if (!\is_int($px) || !\is_int($py)) {
-                    throw GeometryException::notWhole(\is_int($px) ? $py : $px);
-                }
                 if ($px === $lastX && $py === $lastY) {
                     continue;
                 }
-                if ($px > Grid::LIMIT || $px < -Grid::LIMIT || $py > Grid::LIMIT || $py < -Grid::LIMIT) {
-                    throw GeometryException::outOfRange($px > Grid::LIMIT || $px < -Grid::LIMIT ? $px : $py);
+                if (!\is_int($px) || !\is_int($py)) {
+                    throw GeometryException::notWhole(\is_int($px) ? $py : $px);
+                }
+                if ($px > $limit || $px < -$limit || $py > $limit || $py < -$limit) {
+                    throw GeometryException::outOfRange($px > $limit || $px < -$limit ? $px : $py);
                 }
                 $x[] = $lastX = $px;
                 $y[] = $lastY = $py;

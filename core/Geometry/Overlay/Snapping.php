@@ -52,6 +52,8 @@ final class Snapping
     {
         $x = $rings->x;
         $y = $rings->y;
+        $foundX = $found->x;
+        $foundY = $found->y;
         $splits = $found->splits;
         \sort($splits);
         $newX = $newY = $moved = $grown = [];
@@ -70,8 +72,8 @@ final class Snapping
             $size = \count($newX);
             if ($k === $from + 1) {
                 $point = $splits[$from] & 0x7FFFFFFF;
-                $px = $found->x[$point];
-                $py = $found->y[$point];
+                $px = $foundX[$point];
+                $py = $foundY[$point];
                 $newX[] = $px;
                 $newY[] = $py;
                 $exact = 0 === ($x[$edge + 1] - $x[$edge]) * ($py - $y[$edge]) - ($y[$edge + 1] - $y[$edge]) * ($px - $x[$edge]);

@@ -106,7 +106,14 @@ final class Sweep
                 $entering[] = $order[$at++];
             }
             $new = \count($entering);
-            if ($new > 1) {
+            if (2 === $new) {
+                [$p, $q] = $entering;
+                $n = $least[$p] < $greatest[$p] ? $least[$p] + 1 : $least[$p] - 1;
+                $m = $least[$q] < $greatest[$q] ? $least[$q] + 1 : $least[$q] - 1;
+                if (($x[$n] - $px) * ($y[$m] - $py) < ($y[$n] - $py) * ($x[$m] - $px)) {
+                    $entering = [$q, $p];
+                }
+            } elseif ($new > 2) {
                 $entering = self::bottomToTop($entering, $chains, $x, $y, $px, $py);
             }
             if ($new > 0) {
@@ -168,11 +175,6 @@ final class Sweep
             $n = $chains->least[$chain] + ($chains->least[$chain] < $chains->greatest[$chain] ? 1 : -1);
             $dx[$chain] = $x[$n] - $px;
             $dy[$chain] = $y[$n] - $py;
-        }
-        if (2 === \count($entering)) {
-            [$p, $q] = $entering;
-
-            return $dx[$p] * $dy[$q] < $dy[$p] * $dx[$q] ? [$q, $p] : $entering;
         }
         \usort($entering, static fn (int $p, int $q): int => $dy[$p] * $dx[$q] <=> $dx[$p] * $dy[$q]);
 
