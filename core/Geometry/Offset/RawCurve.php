@@ -21,10 +21,11 @@ use Uvret\Geometry\Corner;
  * successive edges lies under at most k − 1 such kites, so one rectangle at least still counts. Only
  * where a ring closes at every corner could it be k; there one corner is always gone back to.
  *
- * Where the edges are shorter, as on tight curves, a direct curve leaves the way out all the same, and
- * all that it does along a stretch of such corners, if that lies within the distance of one of them.
- * Far fewer lines cross then; but in rare cases the winding number falls to 0 where something was
- * swept, so that what comes of it has to be checked.
+ * Where the edges are shorter, as on tight curves, a direct curve leaves the way out all the same: it
+ * goes on where the two moved edges cross, or straight from the end of one to the start of the next.
+ * It even leaves out all that it does along a stretch of such corners, if that lies within the
+ * distance of one of them. Far fewer lines cross then; but in rare cases the winding number falls to
+ * 0 where something was swept, so that what comes of it has to be checked.
  */
 final class RawCurve
 {
@@ -73,6 +74,7 @@ final class RawCurve
         $outX = $outY = [];
         $shortcuts = 0;
         $closed = true;
+        $from = 0;
         // The corners of a stretch of tight closing corners, x and y.
         $stretch = [];
         // The edge that arrives at point 0.
@@ -133,27 +135,33 @@ final class RawCurve
                 $reach = $cos > 0 ? -$sin * $d : ($cos > -0.9 ? -$sin * $d / (1 + $cos) : \INF);
                 $reach = $reach * 1.01 + 2;
                 $must = $back && 0 === $i;
-                if ($reach <= $length && $reach <= $leaving && !$must) {
-                    $outX[] = (int) ($vx + $d * ($nx + $mx) / (1 + $cos) + self::UP) - self::DOWN;
-                    $outY[] = (int) ($vy + $d * ($ny + $my) / (1 + $cos) + self::UP) - self::DOWN;
-                } else {
+                if ($direct && !$must && ($reach > $length || $reach > $leaving)) {
+                    if ([] === $stretch) {
+                        $from = \count($outX);
+                    }
+                    $stretch[] = $vx;
+                    $stretch[] = $vy;
+                    $tight = true;
+                    ++$shortcuts;
+                }
+                // Where the moved edges themselves still cross, the curve goes on from there.
+                $along = $tight && $cos > -0.9 ? -$sin * $d / (1 + $cos) : $reach;
+                if ($must || $along > $length || $along > $leaving) {
                     $outX[] = (int) ($vx + $d * $nx + self::UP) - self::DOWN;
                     $outY[] = (int) ($vy + $d * $ny + self::UP) - self::DOWN;
-                    if ($direct) {
-                        ++$shortcuts;
-                        $stretch[] = $vx;
-                        $stretch[] = $vy;
-                    } else {
+                    if (!$tight) {
                         $outX[] = $vx;
                         $outY[] = $vy;
                     }
                     $outX[] = (int) ($vx + $d * $mx + self::UP) - self::DOWN;
                     $outY[] = (int) ($vy + $d * $my + self::UP) - self::DOWN;
-                    $tight = !$must;
+                } else {
+                    $outX[] = (int) ($vx + $d * ($nx + $mx) / (1 + $cos) + self::UP) - self::DOWN;
+                    $outY[] = (int) ($vy + $d * ($ny + $my) / (1 + $cos) + self::UP) - self::DOWN;
                 }
             }
             if ([] !== $stretch && (!$tight || 0 === $next)) {
-                self::shorten($outX, $outY, $stretch, $d, $tight ? 0 : \count($outX) - $before);
+                self::shorten($outX, $outY, $stretch, $d, $from, $tight ? \count($outX) : $before);
                 $stretch = [];
             }
             $vx = $wx;
@@ -175,29 +183,27 @@ final class RawCurve
      * tight closing corners, if it all lies within the distance of one of them: the stretch curves
      * more tightly than the distance, so that the curve runs backwards there.
      *
-     * @param list<int> $x       the curve so far; two points for each corner of the stretch, and some behind
+     * @param list<int> $x       the curve so far
      * @param list<int> $y
      * @param list<int> $stretch the corners, x and y
-     * @param int       $behind  how many points of the curve come after the stretch
+     * @param int       $from    the first point of the stretch on the curve
+     * @param int       $to      the first point behind it
      */
-    private static function shorten(array &$x, array &$y, array $stretch, float $distance, int $behind): void
+    private static function shorten(array &$x, array &$y, array $stretch, float $distance, int $from, int $to): void
     {
-        $corners = \count($stretch) >> 1;
-        if ($corners < 2) {
+        if ($to - $from < 3) {
             return;
         }
-        $end = \count($x) - $behind;
-        $start = $end - 2 * $corners;
-        $middle = $corners & ~1;
+        $middle = (\count($stretch) >> 1) & ~1;
         $cx = $stretch[$middle];
         $cy = $stretch[$middle + 1];
         $square = ($distance + 0.6) ** 2;
-        for ($i = $start; $i < $end; ++$i) {
+        for ($i = $from; $i < $to; ++$i) {
             if (($x[$i] - $cx) ** 2 + ($y[$i] - $cy) ** 2 > $square) {
                 return;
             }
         }
-        \array_splice($x, $start + 1, 2 * $corners - 2);
-        \array_splice($y, $start + 1, 2 * $corners - 2);
+        \array_splice($x, $from + 1, $to - $from - 2);
+        \array_splice($y, $from + 1, $to - $from - 2);
     }
 }
