@@ -12,17 +12,21 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\DesignCard;
+use Uvret\App\Api\Shape\HistoryStep;
 use Uvret\App\Api\Shape\OpenDesign;
 use Uvret\App\Api\Shape\SavedDesign;
 use Uvret\App\Api\Shape\SaveDesign;
 use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\JobDesign;
+use Uvret\App\History\History;
 
 final readonly class DesignController
 {
     public function __construct(
         private EntityManagerInterface $entities,
         private Drafting $drafting,
+        private History $history,
     ) {
     }
 
@@ -33,17 +37,7 @@ final readonly class DesignController
     ])]
     public function open(string $id): JsonResponse
     {
-        $design = $this->find($id);
-
-        return new JsonResponse(new OpenDesign(
-            $design->id,
-            $design->job->id,
-            $design->job->title,
-            $design->version,
-            $design->savedAt->format(\DATE_ATOM),
-            $this->drafting->decode($design->document),
-            Sheet::of($this->drafting->plan($design->document)),
-        ));
+        return $this->opened($this->find($id));
     }
 
     #[Route('/api/designs/{id}', methods: 'PUT')]
@@ -58,11 +52,113 @@ final readonly class DesignController
         $design = $this->find($id);
         $this->entities->lock($design, LockMode::OPTIMISTIC, $save->version);
         $plan = $this->drafting->planOf($save->document);
-        $design->document = $this->drafting->encode($save->document);
-        $design->savedAt = new \DateTimeImmutable();
+        $this->history->record($design, $this->drafting->encode($save->document), $save->change);
         $this->entities->flush();
 
-        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), Sheet::of($plan)));
+        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), $this->history->canUndo($design), $this->history->canRedo($design), Sheet::of($plan)));
+    }
+
+    #[Route('/api/designs/{id}/{way}', requirements: ['way' => 'undo|redo'], methods: 'POST')]
+    #[OA\Post(path: '/api/designs/{id}/{way}', operationId: 'moveInHistory', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'way', required: true, schema: new OA\Schema(type: 'string', enum: ['undo', 'redo'])),
+        new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'The design as it is now; unchanged at the end of the history.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
+        new OA\Response(response: 409, description: 'It was changed elsewhere since that version.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function move(string $id, string $way, Request $request): JsonResponse
+    {
+        $design = $this->at($id, $request);
+        'undo' === $way ? $this->history->undo($design) : $this->history->redo($design);
+        $this->entities->flush();
+
+        return $this->opened($design);
+    }
+
+    #[Route('/api/designs/{id}/history', methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/history', operationId: 'listHistory', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'All steps, the latest first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/HistoryStep'))),
+    ])]
+    public function history(string $id): JsonResponse
+    {
+        return new JsonResponse(\array_map(HistoryStep::of(...), $this->history->steps($this->find($id))));
+    }
+
+    #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/history/{number}', operationId: 'lookAtStep', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'The design as it was at the step.', content: new OA\JsonContent(ref: '#/components/schemas/DesignCard')),
+    ])]
+    public function look(string $id, int $number): JsonResponse
+    {
+        $step = $this->history->step($this->find($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
+        $plan = $this->drafting->plan($step->document);
+
+        return new JsonResponse(new DesignCard($id, $plan->design->name, $this->drafting->decode($step->document), Sheet::of($plan)->parts));
+    }
+
+    #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'POST')]
+    #[OA\Post(path: '/api/designs/{id}/history/{number}', operationId: 'goToStep', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'The design as it is now.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
+        new OA\Response(response: 409, description: 'It was changed elsewhere since that version.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function goTo(string $id, int $number, Request $request): JsonResponse
+    {
+        $design = $this->at($id, $request);
+        if (!$this->history->goTo($design, $number)) {
+            throw new NotFoundHttpException('The history has no such step.');
+        }
+        $this->entities->flush();
+
+        return $this->opened($design);
+    }
+
+    #[Route('/api/designs/{id}/history/{number}/name', requirements: ['number' => '\d+'], methods: 'PUT')]
+    #[OA\Put(path: '/api/designs/{id}/history/{number}/name', operationId: 'nameStep', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'text/plain', schema: new OA\Schema(type: 'string'))), responses: [
+        new OA\Response(response: 200, description: 'Named; an empty name takes it away.', content: new OA\JsonContent(ref: '#/components/schemas/HistoryStep')),
+    ])]
+    public function name(string $id, int $number, Request $request): JsonResponse
+    {
+        $step = $this->history->step($this->find($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
+        $name = \mb_substr(\trim($request->getContent()), 0, 80);
+        $step->name = '' === $name ? null : $name;
+        $this->entities->flush();
+
+        return new JsonResponse(HistoryStep::of($step));
+    }
+
+    private function opened(JobDesign $design): JsonResponse
+    {
+        return new JsonResponse(new OpenDesign(
+            $design->id,
+            $design->job->id,
+            $design->job->title,
+            $design->version,
+            $design->savedAt->format(\DATE_ATOM),
+            $this->history->canUndo($design),
+            $this->history->canRedo($design),
+            $this->drafting->decode($design->document),
+            Sheet::of($this->drafting->plan($design->document)),
+        ));
+    }
+
+    /** The design, if it is still in the version that the request was made for. */
+    private function at(string $id, Request $request): JobDesign
+    {
+        $design = $this->find($id);
+        $this->entities->lock($design, LockMode::OPTIMISTIC, $request->query->getInt('version'));
+
+        return $design;
     }
 
     private function find(string $id): JobDesign

@@ -6,12 +6,14 @@ namespace Uvret\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Uvret\App\Entity\DesignStep;
 use Uvret\App\Entity\Item;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
+use Uvret\App\History\History;
 use Uvret\Design\DesignReader;
 
 /** Fills a shop from the files in demo/. Due dates are counted from today, so that the rail looks alive. */
@@ -20,6 +22,7 @@ final readonly class DemoShop
     public function __construct(
         private EntityManagerInterface $entities,
         private DesignReader $reader,
+        private History $history,
         #[Autowire('%kernel.project_dir%/demo')] private string $folder,
     ) {
     }
@@ -28,7 +31,7 @@ final readonly class DemoShop
     public function load(bool $afresh): bool
     {
         if ($afresh) {
-            foreach ([JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class] as $entity) {
+            foreach ([DesignStep::class, JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class] as $entity) {
                 $this->entities->createQuery("DELETE FROM $entity e")->execute();
             }
         } elseif ($this->entities->getRepository(RackFilm::class)->count() > 0) {
@@ -41,18 +44,19 @@ final readonly class DemoShop
             $this->entities->persist(new ShopBlank(self::text($blank, 'id'), $position, self::json($blank)));
         }
         foreach ($this->read('jobs') as $entry) {
-            $this->entities->persist($this->job($entry));
+            $this->job($entry);
         }
         $this->entities->flush();
 
         return true;
     }
 
-    private function job(object $entry): Job
+    private function job(object $entry): void
     {
         /** @var object{id: string, title: string, customer: string, dueInDays: int, state: string, items: list<object{blank: string, size: string, quantity: int}>, designs: list<string>} $entry */
         $due = new \DateTimeImmutable(\sprintf('today %+d days', $entry->dueInDays));
         $job = new Job($entry->id, $entry->title, $entry->customer, $due, JobState::from($entry->state));
+        $this->entities->persist($job);
         foreach ($entry->items as $position => $item) {
             $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));
         }
@@ -60,10 +64,11 @@ final readonly class DemoShop
             $document = (string) \file_get_contents("$this->folder/designs/$name.json");
             $this->reader->fromJson($document);
             $compact = self::json(\json_decode($document, false, 64, \JSON_THROW_ON_ERROR));
-            $job->designs->add(new JobDesign($name, $job, $position, $compact, new \DateTimeImmutable()));
+            $design = new JobDesign($name, $job, $position, $compact, new \DateTimeImmutable());
+            $job->designs->add($design);
+            $this->entities->persist($design);
+            $this->history->record($design, $compact, '');
         }
-
-        return $job;
     }
 
     /** @return list<object> */

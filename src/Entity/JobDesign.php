@@ -6,7 +6,10 @@ namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** A design of a job: its document as text, and a version that rises with every change. */
+/**
+ * A design of a job: its document as text, a version that rises with every change, and the step of its
+ * history that it is at.
+ */
 #[ORM\Entity]
 class JobDesign
 {
@@ -26,6 +29,8 @@ class JobDesign
         #[ORM\Column(type: 'integer')]
         #[ORM\Version]
         public int $version = 1,
+        #[ORM\Column(options: ['default' => 0])]
+        public int $step = 0,
     ) {
     }
 }

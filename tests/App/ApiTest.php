@@ -65,6 +65,53 @@ final class ApiTest extends WebTestCase
         self::assertResponseStatusCodeSame(404);
     }
 
+    public function testUndoAndRedoGoThroughAllStepsAndBranches(): void
+    {
+        $words = fn (): string => $this->get('/api/designs/kit-bag-ottilie')->string('document.lines.0.words');
+        $write = fn (string $text, string $change = ''): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.words', $text), 200, $change);
+        $write('One');
+        $write('Two');
+        $this->post('undo');
+        $this->post('undo');
+        self::assertSame('Ottilie', $words());
+        self::assertFalse($this->post('undo')->get('canUndo'), 'at the beginning nothing happens');
+        self::assertTrue($this->post('redo')->get('canRedo'));
+        self::assertSame('One', $words());
+
+        // A change after an undo grows a branch; what was undone stays in the history.
+        $write('Three');
+        self::assertFalse($this->post('redo')->get('canRedo'));
+        self::assertSame('Three', $words());
+        $history = $this->get('/api/designs/kit-bag-ottilie/history')->data();
+        self::assertSame([4, 3, 2, 1], \array_column($history, 'number'));
+        self::assertSame([2, 2, 1, 0], \array_column($history, 'parent'));
+        $this->post('history/3');
+        self::assertSame('Two', $words());
+        self::assertSame('Three', $this->get('/api/designs/kit-bag-ottilie/history/4')->string('document.lines.0.words'));
+    }
+
+    public function testTypingIsOneStepAndANamedStepStays(): void
+    {
+        $write = fn (string $text): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.words', $text), 200, 'words:name');
+        $write('H');
+        $write('He');
+        $write('Hen');
+        self::assertCount(2, $this->get('/api/designs/kit-bag-ottilie/history')->data());
+        $this->client->request('PUT', '/api/designs/kit-bag-ottilie/history/2/name', content: ' For the customer ');
+        $write('Henrik');
+        $history = $this->get('/api/designs/kit-bag-ottilie/history');
+        self::assertCount(3, $history->data());
+        self::assertSame('For the customer', $history->string('1.name'));
+    }
+
+    public function testAnUndoFromAnOldVersionIsToldSo(): void
+    {
+        $opened = $this->get('/api/designs/kit-bag-ottilie');
+        $this->put($opened->with('document.name', 'First'));
+        $this->client->request('POST', '/api/designs/kit-bag-ottilie/undo?version='.$opened->int('version'));
+        self::assertResponseStatusCodeSame(409);
+    }
+
     /** @param array<string, string> $headers */
     #[\PHPUnit\Framework\Attributes\DataProvider('foreign')]
     public function testForeignPagesAreRefused(array $headers): void
@@ -118,10 +165,19 @@ final class ApiTest extends WebTestCase
         return Json::of((string) $this->client->getResponse()->getContent());
     }
 
-    /** Saves an opened design, from the version that it was opened in. */
-    private function put(Json $opened, int $status = 200): Json
+    private function post(string $action): Json
     {
-        $body = new Json(['version' => $opened->int('version'), 'document' => $opened->get('document')]);
+        $version = $this->get('/api/designs/kit-bag-ottilie')->int('version');
+        $this->client->request('POST', "/api/designs/kit-bag-ottilie/$action?version=$version");
+        self::assertResponseIsSuccessful();
+
+        return Json::of((string) $this->client->getResponse()->getContent());
+    }
+
+    /** Saves an opened design, from the version that it was opened in. */
+    private function put(Json $opened, int $status = 200, string $change = ''): Json
+    {
+        $body = new Json(['version' => $opened->int('version'), 'document' => $opened->get('document'), 'change' => $change]);
         $this->client->request('PUT', '/api/designs/kit-bag-ottilie', content: (string) $body);
         self::assertResponseStatusCodeSame($status);
 

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A design as it is opened on the Bench. */
-#[OA\Schema(schema: 'OpenDesign', required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'document', 'sheet'])]
+#[OA\Schema(schema: 'OpenDesign', required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'canUndo', 'canRedo', 'document', 'sheet'])]
 final readonly class OpenDesign
 {
     public function __construct(
@@ -21,6 +21,10 @@ final readonly class OpenDesign
         public int $version,
         #[OA\Property(format: 'date-time')]
         public string $savedAt,
+        #[OA\Property]
+        public bool $canUndo,
+        #[OA\Property]
+        public bool $canRedo,
         #[OA\Property(ref: '#/components/schemas/Design')]
         public object $document,
         #[OA\Property(ref: '#/components/schemas/Sheet')]

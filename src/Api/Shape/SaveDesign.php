@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A changed design, with the version that it was changed from. */
-#[OA\Schema(schema: 'SaveDesign', required: ['version', 'document'])]
+#[OA\Schema(schema: 'SaveDesign', required: ['version', 'document', 'change'])]
 final readonly class SaveDesign
 {
     public function __construct(
@@ -15,6 +15,8 @@ final readonly class SaveDesign
         public int $version,
         #[OA\Property(ref: '#/components/schemas/Design')]
         public object $document,
+        #[OA\Property(description: 'What was changed, like words:line-1; changes of the same in a row are one step of the history.')]
+        public string $change,
     ) {
     }
 
@@ -26,6 +28,6 @@ final readonly class SaveDesign
             throw BadRequest::shape('an object with a version and a document');
         }
 
-        return new self($data->version, $data->document);
+        return new self($data->version, $data->document, \is_string($data->change ?? null) ? \mb_substr($data->change, 0, 80) : '');
     }
 }

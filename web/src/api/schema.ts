@@ -16,6 +16,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/designs/{id}/{way}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveInHistory"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/history/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lookAtStep"];
+        put?: never;
+        post: operations["goToStep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/history/{number}/name": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["nameStep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -245,6 +309,17 @@ export interface components {
             width: number;
             height: number;
         };
+        /** @description A point in a design's history. */
+        HistoryStep: {
+            number: number;
+            /** @description The step that it was made from; 0 for the first. */
+            parent: number;
+            name: string | null;
+            /** Format: date-time */
+            madeAt: string;
+            /** @description Whether the design is at this step. */
+            current: boolean;
+        };
         /** @description A job as it hangs on the rail. */
         JobCard: {
             id: string;
@@ -266,6 +341,8 @@ export interface components {
             version: number;
             /** Format: date-time */
             savedAt: string;
+            canUndo: boolean;
+            canRedo: boolean;
             document: components["schemas"]["Design"];
             sheet: components["schemas"]["Sheet"];
         };
@@ -284,12 +361,16 @@ export interface components {
         SaveDesign: {
             version: number;
             document: components["schemas"]["Design"];
+            /** @description What was changed, like words:line-1; changes of the same in a row are one step of the history. */
+            change: string;
         };
         /** @description The answer to a save: what the version is now, and what the document comes to. */
         SavedDesign: {
             version: number;
             /** Format: date-time */
             savedAt: string;
+            canUndo: boolean;
+            canRedo: boolean;
             sheet: components["schemas"]["Sheet"];
         };
         /** @description All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
@@ -424,6 +505,146 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    moveInHistory: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                way: "undo" | "redo";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The design as it is now; unchanged at the end of the history. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenDesign"];
+                };
+            };
+            /** @description It was changed elsewhere since that version. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All steps, the latest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryStep"][];
+                };
+            };
+        };
+    };
+    lookAtStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The design as it was at the step. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignCard"];
+                };
+            };
+        };
+    };
+    goToStep: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The design as it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenDesign"];
+                };
+            };
+            /** @description It was changed elsewhere since that version. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    nameStep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/plain": string;
+            };
+        };
+        responses: {
+            /** @description Named; an empty name takes it away. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryStep"];
                 };
             };
         };
