@@ -21,6 +21,7 @@ export type JobCard = Schemas['JobCard'];
 export type DesignCard = Schemas['DesignCard'];
 export type FontCard = Schemas['FontCard'];
 export type BlankCard = Schemas['BlankCard'];
+export type HistoryStep = Schemas['HistoryStep'];
 export type Problem = Schemas['Problem'];
 
 export const server = createClient<paths>({ baseUrl: '/' });

@@ -29,7 +29,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
     const film = design.films.find((candidate) => candidate.id === line.film);
     const font = typeCase.find((candidate) => candidate.id === line.font);
     const ink = part?.ink ?? null;
-    const set = (next: Partial<Line>) => change(withLine(line.id, next));
+    const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
     const gap = gapWords(design, line);
     const words = useRef<HTMLInputElement>(null);
 
@@ -70,6 +70,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
             <div className="flex items-center gap-2">
                 <input
                     ref={words}
+                    id={`words-${line.id}`}
                     aria-label="Words"
                     className="w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm"
                     style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
@@ -79,7 +80,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                     spellCheck={false}
                     value={line.words}
                     onFocus={onOpen}
-                    onChange={(event) => set({ words: event.target.value })}
+                    onChange={(event) => set({ words: event.target.value }, 'words')}
                 />
                 {!open && filmChoice}
             </div>
@@ -159,7 +160,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                                 onChange={(event) => {
                                     const spacing = Math.round(event.target.valueAsNumber);
                                     if (Number.isFinite(spacing)) {
-                                        set({ spacing: Math.max(-500, Math.min(2000, spacing)) });
+                                        set({ spacing: Math.max(-500, Math.min(2000, spacing)) }, 'spacing');
                                     }
                                 }}
                             />

@@ -1,25 +1,28 @@
-import { useState } from 'react';
-import type { Design, Sheet } from '../api/client';
+import { useMemo, useState } from 'react';
+import type { Design, Frame, Sheet } from '../api/client';
 import { extentOf, Garment } from '../blanks/Garment';
 import { brightness } from '../blanks/fabric';
 import { Segments } from '../ui/Segments';
+import { Guides } from './stage/Guides';
 import { Ink } from './stage/Ink';
 import { Pins } from './stage/Pins';
 import { PlacementArea } from './stage/PlacementArea';
 import { Selection } from './stage/Selection';
+import { useDrag } from './stage/useDrag';
 import { useView } from './stage/useView';
 
 interface Props {
     design: Design;
     sheet: Sheet;
     chosen: string | null;
-    onChoose: (line: string | null) => void;
+    onChoose: (line: string) => void;
+    onMove: (line: string, dx: number, dy: number) => void;
 }
 
 export type Side = 'wear' | 'knife';
 
 /** The blank in its own colour, the placement area with tape rulers, the lettering at true size. */
-export function Stage({ design, sheet, chosen, onChoose }: Props) {
+export function Stage({ design, sheet, chosen, onChoose, onMove }: Props) {
     const { placement } = design.blank;
     const [side, setSide] = useState<Side>('wear');
     const { ref, view, pixel, zoomIn, zoomOut, toArea, toBlank } = useView(
@@ -27,7 +30,10 @@ export function Stage({ design, sheet, chosen, onChoose }: Props) {
         { x: -placement.across, y: -placement.down },
         extentOf(design.blank),
     );
+    // Dragging draws the stage anew at every frame; the garment stays as it is.
+    const garment = useMemo(() => <Garment blank={design.blank} />, [design.blank]);
     const onDark = brightness(design.blank.fabric.colour) < 0.55;
+    const { drag, handlers } = useDrag(sheet, pixel, onChoose, onMove);
     const shown = sheet.parts.find((part) => part.line === chosen)?.ink;
 
     return (
@@ -40,10 +46,20 @@ export function Stage({ design, sheet, chosen, onChoose }: Props) {
                         className="size-full"
                         viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
                     >
-                        <Garment blank={design.blank} />
+                        {garment}
                         <PlacementArea blank={design.blank} unit={design.unit} pixel={pixel} onDark={onDark} />
-                        <Ink films={design.films} parts={sheet.parts} side={side} onDark={onDark} onChoose={onChoose} />
-                        {shown && <Selection frame={shown} pixel={pixel} />}
+                        <Ink
+                            films={design.films}
+                            parts={sheet.parts}
+                            side={side}
+                            onDark={onDark}
+                            drag={drag}
+                            handlers={handlers}
+                        />
+                        {shown && (
+                            <Selection frame={drag?.line === chosen ? moved(shown, drag) : shown} pixel={pixel} />
+                        )}
+                        {drag && <Guides guides={drag.guides} view={view} />}
                         <Pins snags={sheet.snags} pixel={pixel} onChoose={onChoose} />
                     </svg>
                 )}
@@ -89,6 +105,12 @@ function ViewButton({ label, onClick, children }: { label: string; onClick: () =
         </button>
     );
 }
+
+const moved = (frame: Frame, by: { dx: number; dy: number }): Frame => ({
+    ...frame,
+    left: frame.left + by.dx,
+    top: frame.top + by.dy,
+});
 
 function describe(design: Design, sheet: Sheet): string {
     const words = design.lines.map((line) => line.words).filter(Boolean);

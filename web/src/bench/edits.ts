@@ -1,4 +1,4 @@
-import type { Blank, Design, Film, Line } from '../api/client';
+import type { Blank, Design, Film, Line, Sheet } from '../api/client';
 
 /** Changes to a design: each takes one and gives the next. */
 
@@ -23,6 +23,31 @@ export const withFilm =
     (design: Design): Design => {
         const films = design.films.some((known) => known.id === film.id) ? design.films : [...design.films, film];
         return withLine(lineId, { film: film.id })({ ...design, films });
+    };
+
+/**
+ * Moves a line across and down from where the sheet has it; the other lines stay in their places. Lines
+ * that stood in the middle or at the bottom are measured from the area's top from then on.
+ */
+export const withMove =
+    (id: string, dx: number, dy: number, sheet: Sheet) =>
+    (design: Design): Design => {
+        const shifted = design.lines.map((line) => (line.id === id ? { ...line, shift: line.shift + dx } : line));
+        if (dy === 0) {
+            return dx === 0 ? design : { ...design, lines: shifted };
+        }
+        let above = sheet.area.top;
+        const lines = shifted.map((line) => {
+            const ink = sheet.parts.find((part) => part.line === line.id)?.ink;
+            if (!ink) {
+                return line;
+            }
+            const top = ink.top + (line.id === id ? dy : 0);
+            const gap = top - above;
+            above = top + ink.height;
+            return { ...line, gap };
+        });
+        return { ...design, stack: 'top', lines };
     };
 
 /** A new line at the end, in the way of the last one. */

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import type { DesignCard, JobCard } from '../api/client';
-import { extentOf, Garment } from '../blanks/Garment';
+import type { JobCard } from '../api/client';
+import { Worn } from '../blanks/Worn';
 import { longDay } from './due';
 
 const tones: Record<JobCard['state'], string> = {
@@ -24,7 +24,7 @@ export function HangingJob({ job }: { job: JobCard }) {
                 <path d="M8 0v9m0 0c7-1 7 7 0 7" />
             </svg>
             <span className="flex h-36 w-full items-start justify-center transition-transform group-hover:-rotate-1">
-                {design && <Picture design={design} />}
+                {design && <Worn design={design} className="h-full max-w-full" />}
             </span>
             <span className="card mt-2 block w-full px-3 py-2.5 group-hover:border-quiet">
                 <b className="block truncate text-[15px]">{job.title}</b>
@@ -38,26 +38,6 @@ export function HangingJob({ job }: { job: JobCard }) {
                 </span>
             </span>
         </Link>
-    );
-}
-
-function Picture({ design: { document, parts, name } }: { design: DesignCard }) {
-    const view = extentOf(document.blank);
-    return (
-        <svg
-            role="img"
-            aria-label={name}
-            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
-            preserveAspectRatio="xMidYMin meet"
-            className="h-full max-w-full"
-        >
-            <Garment blank={document.blank} />
-            {document.films.flatMap((film) =>
-                parts
-                    .filter((part) => part.film === film.id)
-                    .map((part) => <path key={part.line} d={part.path} fill={film.colour} fillRule="evenodd" />),
-            )}
-        </svg>
     );
 }
 

@@ -46,7 +46,10 @@ export function JobsPage() {
                         {hanging.length > 0 ? (
                             <Rail hanging={hanging} />
                         ) : (
-                            <Message title={search ? `Nothing on the rail has “${search}”` : 'The rail is empty'}>
+                            <Message
+                                within
+                                title={search ? `Nothing on the rail has “${search}”` : 'The rail is empty'}
+                            >
                                 {search ? 'Try a shorter word.' : 'Jobs hang here as soon as there are any.'}
                             </Message>
                         )}

@@ -51,6 +51,7 @@ export function Choice<T>({
                 </svg>
             </ListboxButton>
             <ListboxOptions
+                modal={false}
                 anchor={{ to: 'bottom start', gap: 4, padding: 8 }}
                 className={`card z-20 max-h-[420px]! overflow-y-auto py-1 outline-none ${wide ? 'w-80' : 'min-w-(--button-width)'}`}
             >

@@ -1,0 +1,112 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const saved = (page: Page) =>
+    page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+
+/** Where a line's ink stands on the screen. */
+async function place(page: Page, line: string) {
+    const box = await page.locator(`[data-line=${line}]`).boundingBox();
+    expect(box).not.toBeNull();
+    return box ?? { x: 0, y: 0, width: 0, height: 0 };
+}
+
+test('a line is dragged, snaps, is moved by keys, undone, redone and still there after a reload', async ({ page }) => {
+    await page.goto('/designs/crew-shirt-back');
+    const before = await place(page, 'regatta');
+    const others = await place(page, 'crew');
+
+    // Freely, with Alt held: it follows the pointer and stays where it was dropped.
+    await page.mouse.move(before.x + before.width / 2, before.y + before.height / 2);
+    await page.keyboard.down('Alt');
+    await page.mouse.down();
+    await page.mouse.move(before.x + before.width / 2 + 31, before.y + before.height / 2 + 17, { steps: 5 });
+    const dragged = await place(page, 'regatta');
+    expect(dragged.x - before.x).toBeCloseTo(31, 0);
+    let done = saved(page);
+    await page.mouse.up();
+    await page.keyboard.up('Alt');
+    await done;
+    await expect(async () => {
+        const dropped = await place(page, 'regatta');
+        expect(Math.abs(dropped.x - dragged.x)).toBeLessThan(1);
+        expect(Math.abs(dropped.y - dragged.y)).toBeLessThan(1);
+    }).toPass();
+    expect(Math.abs((await place(page, 'crew')).y - others.y)).toBeLessThan(1);
+
+    // Dragged back to within a few pixels of the middle, it snaps to it.
+    await page.mouse.move(dragged.x + dragged.width / 2, dragged.y + dragged.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(dragged.x + dragged.width / 2 - 28, dragged.y + dragged.height / 2, { steps: 5 });
+    await expect(page.locator('[data-part=guides] path')).not.toHaveCount(0);
+    done = saved(page);
+    await page.mouse.up();
+    await done;
+    await expect(async () => expect(Math.abs((await place(page, 'regatta')).x - before.x)).toBeLessThan(0.6)).toPass();
+
+    // By keys, a millimetre and a tenth.
+    await page.getByRole('region', { name: 'Line: Regatta' }).getByText('Letter H', { exact: true }).click();
+    await page.locator('body').press('ArrowRight');
+    done = saved(page);
+    await page.locator('body').press('Shift+ArrowRight');
+    await done;
+    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+
+    await page.reload();
+    const kept = await place(page, 'regatta');
+    expect(kept.x).toBeGreaterThan(before.x + 0.5);
+    for (let steps = 0; steps < 5; steps += 1) {
+        await page.keyboard.press('Control+z');
+        await page.waitForTimeout(250);
+    }
+    await expect(async () => expect(Math.abs((await place(page, 'regatta')).y - before.y)).toBeLessThan(0.6)).toPass();
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await expect(async () => expect((await place(page, 'regatta')).x - before.x).toBeGreaterThan(20)).toPass();
+});
+
+test('the history shows every point; one is named, two are compared, one is gone back to', async ({ page }) => {
+    await page.goto('/designs/finish-tote');
+    const words = page.getByLabel('Words').first();
+    for (const text of ['FIRST', 'SECOND']) {
+        const done = saved(page);
+        await words.fill(text);
+        await done;
+        await page.waitForTimeout(3100);
+    }
+    await page.getByRole('button', { name: 'History' }).click();
+    const dialog = page.getByRole('dialog');
+    await expect(dialog.getByRole('listitem')).toHaveCount(3);
+    const named = page.waitForResponse((response) => response.url().endsWith('/name'));
+    await dialog.getByLabel('Name of step 2').fill('As ordered');
+    await dialog.getByLabel('Name of step 2').press('Enter');
+    await named;
+    await dialog.getByLabel('Compare').nth(0).check();
+    await dialog.getByLabel('Compare').nth(1).check();
+    await expect(dialog.getByRole('figure')).toHaveCount(2);
+    await expect(dialog.getByRole('figure').first()).toContainText('As ordered');
+    await dialog.getByRole('button', { name: 'Go to this' }).first().click();
+    await expect(words).toHaveValue('FIRST');
+});
+
+test('axe finds nothing on any screen, and the keys are listed', async ({ page }) => {
+    for (const address of ['/', '/designs/crew-shirt-back', '/designs/nowhere', '/nowhere']) {
+        await page.goto(address);
+        await page.waitForLoadState('networkidle');
+        expect((await new AxeBuilder({ page }).analyze()).violations, address).toEqual([]);
+    }
+    await page.goto('/designs/committee-hat');
+    await page.getByLabel('Ink width').fill('as wide as the brim');
+    await page.getByLabel('Ink width').press('Enter');
+    await expect(page.getByRole('alert')).toBeVisible();
+    expect((await new AxeBuilder({ page }).analyze()).violations, 'error shown').toEqual([]);
+    await page.getByRole('button', { name: 'Font' }).click();
+    await expect(page.getByRole('option').first()).toBeVisible();
+    // An open list hangs at the end of the page, outside the landmarks.
+    expect((await new AxeBuilder({ page }).disableRules('region').analyze()).violations, 'fonts').toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Keys' }).click();
+    await expect(page.getByRole('dialog')).toContainText('Undo');
+    await expect(page.getByRole('dialog')).toContainText('0.1 mm');
+    expect((await new AxeBuilder({ page }).analyze()).violations, 'keys').toEqual([]);
+});

@@ -1,0 +1,145 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, server, type HistoryStep } from '../api/client';
+import { Worn } from '../blanks/Worn';
+import type { Draft } from './useDesign';
+
+interface Props {
+    draft: Draft;
+    open: boolean;
+    onClose: () => void;
+}
+
+/** All points of the design's history in small pictures: go back to one, name one, see two side by side. */
+export function HistoryDialog({ draft, open, onClose }: Props) {
+    const { id, version } = draft;
+    const [seen, setSeen] = useState<number[]>([]);
+    const steps = useQuery({
+        queryKey: ['history', id, version],
+        queryFn: () => answer(server.GET('/api/designs/{id}/history', { params: { path: { id } } })),
+        enabled: open,
+    });
+    const toggle = (number: number) =>
+        setSeen((now) => (now.includes(number) ? now.filter((other) => other !== number) : [...now.slice(-1), number]));
+
+    return (
+        <Dialog open={open} onClose={onClose} className="relative z-30">
+            <div aria-hidden className="fixed inset-0 bg-ink/30" />
+            <div className="fixed inset-0 flex items-center justify-center p-6">
+                <DialogPanel className="card flex max-h-full w-[1000px] max-w-full flex-col overflow-hidden">
+                    <div className="flex items-center justify-between px-5 py-3">
+                        <DialogTitle as="h1" className="text-base font-bold">
+                            History
+                        </DialogTitle>
+                        <p className="text-xs text-quiet">Nothing is ever gone: what was undone is here too.</p>
+                        <button className="field px-3 font-semibold text-indigo hover:border-indigo" onClick={onClose}>
+                            Close
+                        </button>
+                    </div>
+                    {seen.length === 2 && (
+                        <div className="stitch grid grid-cols-2 gap-4 bg-muslin p-4">
+                            {[...seen]
+                                .sort((a, b) => a - b)
+                                .map((number) => (
+                                    <figure key={number} className="text-center">
+                                        <Picture id={id} number={number} className="mx-auto h-64 max-w-full" />
+                                        <figcaption className="mt-1 text-xs">
+                                            {steps.data?.find((step) => step.number === number)?.name ??
+                                                `Step ${number}`}
+                                        </figcaption>
+                                    </figure>
+                                ))}
+                        </div>
+                    )}
+                    <ol className="stitch grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-3 overflow-y-auto p-4">
+                        {steps.data?.map((step) => (
+                            <Step
+                                key={step.number}
+                                id={id}
+                                step={step}
+                                compared={seen.includes(step.number)}
+                                onCompare={() => toggle(step.number)}
+                                onGo={() => {
+                                    draft.goTo(step.number);
+                                    onClose();
+                                }}
+                            />
+                        ))}
+                        {steps.isPending && <li>Fetching the history…</li>}
+                        {steps.isError && <li>The history can’t be fetched now. Close this and try again.</li>}
+                    </ol>
+                </DialogPanel>
+            </div>
+        </Dialog>
+    );
+}
+
+interface StepProps {
+    id: string;
+    step: HistoryStep;
+    compared: boolean;
+    onCompare: () => void;
+    onGo: () => void;
+}
+
+function Step({ id, step, compared, onCompare, onGo }: StepProps) {
+    const client = useQueryClient();
+    const [name, setName] = useState(step.name ?? '');
+    const save = async () => {
+        if (name.trim() !== (step.name ?? '')) {
+            const path = { id, number: step.number };
+            await server.PUT('/api/designs/{id}/history/{number}/name', {
+                params: { path },
+                body: name,
+                bodySerializer: (text) => text,
+                headers: { 'Content-Type': 'text/plain' },
+            });
+            await client.invalidateQueries({ queryKey: ['history', id] });
+        }
+    };
+    return (
+        <li className={`card flex flex-col p-2 ${step.current ? 'border-marigold!' : ''}`}>
+            <Picture id={id} number={step.number} className="mx-auto h-24 max-w-full" />
+            <input
+                aria-label={`Name of step ${step.number}`}
+                className="mt-1.5 w-full border-b border-dashed border-seam bg-transparent text-center placeholder:text-quiet"
+                placeholder={`Step ${step.number}`}
+                maxLength={80}
+                value={name}
+                onChange={(event) => setName(event.target.value)}
+                onBlur={() => void save()}
+                onKeyDown={(event) => event.key === 'Enter' && void save()}
+            />
+            <p className="my-1 text-center text-xs text-quiet">
+                {new Date(step.madeAt).toLocaleString('en-GB', {
+                    day: 'numeric',
+                    month: 'short',
+                    hour: '2-digit',
+                    minute: '2-digit',
+                })}
+            </p>
+            <div className="mt-auto flex justify-between text-xs">
+                <label className="flex items-center gap-1">
+                    <input type="checkbox" checked={compared} onChange={onCompare} />
+                    Compare
+                </label>
+                {step.current ? (
+                    <b className="text-marigold-deep">Now</b>
+                ) : (
+                    <button className="font-semibold text-indigo hover:underline" onClick={onGo}>
+                        Go to this
+                    </button>
+                )}
+            </div>
+        </li>
+    );
+}
+
+function Picture({ id, number, className }: { id: string; number: number; className: string }) {
+    const design = useQuery({
+        queryKey: ['step', id, number],
+        queryFn: () => answer(server.GET('/api/designs/{id}/history/{number}', { params: { path: { id, number } } })),
+    });
+    return design.data ? <Worn design={design.data} className={className} /> : <span className={className} />;
+}
