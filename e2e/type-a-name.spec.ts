@@ -71,7 +71,13 @@ test('the blank, a second line, the font and the film are chosen', async ({ page
     await page.getByRole('option', { name: 'Foam' }).click();
     await expect(page.getByRole('region', { name: 'Foam layer' })).toBeVisible();
     await expect(page.getByRole('region', { name: /layer$/ })).toHaveCount(2);
-    await line.getByRole('button', { name: 'Remove' }).click();
+    await line.getByRole('button', { name: 'Duplicate' }).click();
+    await expect(page.getByRole('region', { name: 'Line: Tools' })).toHaveCount(2);
+    for (const left of [1, 0]) {
+        await page.getByRole('button', { name: 'Remove' }).click();
+        await expect(page.getByRole('region', { name: 'Line: Tools' })).toHaveCount(left);
+        await page.getByLabel('Words').last().click();
+    }
     await expect(page.getByRole('region', { name: 'Foam layer' })).toBeHidden();
     await saved(page);
 });

@@ -20,7 +20,7 @@ final readonly class SvgSheet
         $frame = \sprintf('M0 0H%sV%sH0Z', SvgPath::decimal($box->width()), SvgPath::decimal($box->height()));
 
         return $this->document($box, $sheet->film->name.', blade side', \sprintf(
-            "  <g id=\"lettering\" fill=\"none\" fill-rule=\"evenodd\" stroke=\"#22243A\" stroke-width=\"0.1\">\n%s  </g>\n  <path id=\"weeding-box\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"%s\"/>\n",
+            "  <g id=\"lettering\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n%s  </g>\n  <path id=\"weeding-box\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"%s\"/>\n",
             $this->pieces($sheet->region, $box),
             $frame,
         ));
@@ -34,7 +34,7 @@ final readonly class SvgSheet
         foreach ($design->films as $film) {
             foreach ($composition->parts as $part) {
                 if ($part->film === $film->id && !$part->region->isEmpty()) {
-                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\" fill-rule=\"evenodd\">\n%s  </g>\n", $part->line, $film->colour, $this->pieces($part->region, $box));
+                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->line, $film->colour, $this->pieces($part->region, $box));
                 }
             }
         }
@@ -46,7 +46,7 @@ final readonly class SvgSheet
     {
         $paths = '';
         foreach ($region->pieces() as $piece) {
-            $paths .= '    <path d="'.SvgPath::inMillimetres($piece, $box->left, $box->top)."\"/>\n";
+            $paths .= '    <path fill-rule="evenodd" d="'.SvgPath::inMillimetres($piece, $box->left, $box->top)."\"/>\n";
         }
 
         return $paths;

@@ -7,7 +7,7 @@ export function readSheet(file: string) {
     const text = readFileSync(file, 'utf8');
     const [, width, height, viewBox] = /width="([\d.]+)mm" height="([\d.]+)mm" viewBox="([^"]+)"/.exec(text) ?? [];
     const group = text.slice(0, text.lastIndexOf('</g>'));
-    const pieces = [...group.matchAll(/<path d="([^"]+)"/g)].map(([, data = '']) =>
+    const pieces = [...group.matchAll(/<path fill-rule="evenodd" d="([^"]+)"/g)].map(([, data = '']) =>
         data
             .split('Z')
             .filter(Boolean)

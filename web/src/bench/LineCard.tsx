@@ -7,7 +7,7 @@ import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { Segments } from '../ui/Segments';
 import { Swatch } from '../ui/Swatch';
-import { withFilm, withLine, withoutLine } from './edits';
+import { freeId, withCopy, withFilm, withLine, withoutLine } from './edits';
 import { faceOf, loadFaces } from './fontFaces';
 import { FontChoice } from './FontChoice';
 import type { Draft } from './useDesign';
@@ -192,9 +192,14 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                             />
                         )}
                     </span>
-                    <span />
-                    <span className="flex justify-between gap-2 pt-0.5 text-xs">
-                        <span className="text-quiet">{gap ?? 'in the middle of the area'}</span>
+                    <span className="col-span-2 flex justify-between gap-3 pt-0.5 text-xs">
+                        <span className="pl-16 text-quiet">{gap ?? 'in the area’s middle'}</span>
+                        <button
+                            className="ml-auto font-semibold text-indigo hover:underline"
+                            onClick={() => change(withCopy(line.id, freeId(design)))}
+                        >
+                            Duplicate
+                        </button>
                         <button
                             className="font-semibold text-madder hover:underline"
                             onClick={() => change(withoutLine(line.id))}

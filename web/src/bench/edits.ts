@@ -70,6 +70,14 @@ export const withNewLine =
         return { ...design, lines: [...design.lines, line] };
     };
 
+/** A copy of a line, right below it. */
+export const withCopy =
+    (id: string, copyId: string) =>
+    (design: Design): Design => ({
+        ...design,
+        lines: design.lines.flatMap((line) => (line.id === id ? [line, { ...line, id: copyId, gap: 8000 }] : [line])),
+    });
+
 export function freeId(design: Design): string {
     const taken = new Set(design.lines.map((line) => line.id));
     let number = design.lines.length + 1;

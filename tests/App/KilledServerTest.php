@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\App;
+
+use PHPUnit\Framework\TestCase;
+use Uvret\Tests\Support\Json;
+
+/** The server is killed a hundred times while it saves: what it called saved is there afterwards. */
+final class KilledServerTest extends TestCase
+{
+    private const PORT = 8427;
+    private const KILLS = 100;
+    private const DESIGN = 'http://127.0.0.1:'.self::PORT.'/api/designs/kit-bag-ottilie';
+
+    private string $database;
+
+    protected function setUp(): void
+    {
+        $this->database = \dirname(__DIR__, 2).'/var/killed.sqlite';
+        \array_map(unlink(...), \glob($this->database.'*') ?: []);
+        foreach (['doctrine:migrations:migrate --no-interaction', 'uvret:demo'] as $command) {
+            \exec("UVRET_DATABASE=$this->database APP_ENV=prod ".\dirname(__DIR__, 2)."/bin/console $command --quiet", $output, $status);
+            self::assertSame(0, $status, \implode(' ', $output));
+        }
+    }
+
+    public function testNothingThatWasCalledSavedIsLost(): void
+    {
+        $count = 0;
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(3));
+        for ($kill = 0; $kill < self::KILLS; ++$kill) {
+            $server = $this->start();
+            $found = Json::of($this->request('GET', '') ?? '{}');
+            $words = $found->string('document.lines.0.words');
+            self::assertContains($words, 0 === $count ? ['Ottilie'] : ["Crew $count", 'Crew '.($count + 1)], "after kill $kill");
+            $count = 0 === $count ? 0 : (int) \substr($words, 5);
+
+            // Saves one after another until the server is killed at some moment.
+            $end = \microtime(true) + $random->getInt(15, 90) / 1000;
+            $version = $found->int('version');
+            do {
+                $next = $count + 1;
+                $body = new Json(['version' => $version, 'document' => $found->with('document.lines.0.words', "Crew $next")->get('document'), 'change' => '']);
+                $answer = $this->request('PUT', (string) $body, $server, $end);
+                if (null !== $answer) {
+                    $version = Json::of($answer)->int('version');
+                    $count = $next;
+                }
+            } while (null !== $answer && \microtime(true) < $end);
+            \proc_terminate($server, \SIGKILL);
+            \proc_close($server);
+        }
+        self::assertGreaterThan(self::KILLS, $count, 'something was saved between the kills');
+    }
+
+    /** @return resource */
+    private function start()
+    {
+        $root = \dirname(__DIR__, 2);
+        $environment = ['UVRET_DATABASE' => $this->database, 'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'PATH' => (string) \getenv('PATH')];
+        $server = \proc_open([\PHP_BINARY, '-q', '-S', '127.0.0.1:'.self::PORT, '-t', "$root/public", "$root/public/index.php"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+        self::assertIsResource($server);
+        for ($tries = 0; $tries < 200; ++$tries) {
+            $socket = @\fsockopen('127.0.0.1', self::PORT, $code, $message, 0.2);
+            if (false !== $socket) {
+                \fclose($socket);
+
+                return $server;
+            }
+            \usleep(10000);
+        }
+        self::fail('The server does not start.');
+    }
+
+    /**
+     * The answer, or null if none came. With a server and a time, the server is killed at that time
+     * while the request is under way.
+     *
+     * @param non-empty-string $method
+     * @param resource|null    $server
+     */
+    private function request(string $method, string $body, $server = null, ?float $kill = null): ?string
+    {
+        $curl = \curl_init(self::DESIGN);
+        \curl_setopt_array($curl, [\CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => $body, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 20]);
+        $multi = \curl_multi_init();
+        \curl_multi_add_handle($multi, $curl);
+        $killed = false;
+        do {
+            \curl_multi_exec($multi, $running);
+            if (null !== $server && null !== $kill && !$killed && \microtime(true) >= $kill) {
+                \proc_terminate($server, \SIGKILL);
+                $killed = true;
+            }
+            \curl_multi_select($multi, 0.002);
+        } while ($running > 0);
+
+        return 200 === \curl_getinfo($curl, \CURLINFO_HTTP_CODE) ? \curl_multi_getcontent($curl) : null;
+    }
+}
