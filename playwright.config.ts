@@ -8,6 +8,8 @@ export default defineConfig({
     fullyParallel: false,
     workers: 1,
     forbidOnly: true,
+    timeout: 90_000,
+    expect: { timeout: 15_000 },
     reporter: [['list']],
     use: {
         baseURL: `http://127.0.0.1:${port}`,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Uvret\App\Controller;
 
-use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -20,11 +19,13 @@ use Uvret\App\Api\Shape\SaveDesign;
 use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\History\History;
+use Uvret\App\Repository\JobDesigns;
 
 final readonly class DesignController
 {
     public function __construct(
         private EntityManagerInterface $entities,
+        private JobDesigns $designs,
         private Drafting $drafting,
         private History $history,
     ) {
@@ -37,7 +38,7 @@ final readonly class DesignController
     ])]
     public function open(string $id): JsonResponse
     {
-        return $this->opened($this->find($id));
+        return $this->opened($this->designs->get($id));
     }
 
     #[Route('/api/designs/{id}', methods: 'PUT')]
@@ -49,8 +50,7 @@ final readonly class DesignController
     public function save(string $id, Request $request): JsonResponse
     {
         $save = SaveDesign::fromJson($request->getContent());
-        $design = $this->find($id);
-        $this->entities->lock($design, LockMode::OPTIMISTIC, $save->version);
+        $design = $this->designs->at($id, $save->version);
         $plan = $this->drafting->planOf($save->document);
         $this->history->record($design, $this->drafting->encode($save->document), $save->change);
         $this->entities->flush();
@@ -69,7 +69,7 @@ final readonly class DesignController
     ])]
     public function move(string $id, string $way, Request $request): JsonResponse
     {
-        $design = $this->at($id, $request);
+        $design = $this->designs->at($id, $request->query->getInt('version'));
         'undo' === $way ? $this->history->undo($design) : $this->history->redo($design);
         $this->entities->flush();
 
@@ -82,7 +82,7 @@ final readonly class DesignController
     ])]
     public function history(string $id): JsonResponse
     {
-        return new JsonResponse(\array_map(HistoryStep::of(...), $this->history->steps($this->find($id))));
+        return new JsonResponse(\array_map(HistoryStep::of(...), $this->history->steps($this->designs->get($id))));
     }
 
     #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'GET')]
@@ -94,7 +94,7 @@ final readonly class DesignController
     ])]
     public function look(string $id, int $number): JsonResponse
     {
-        $step = $this->history->step($this->find($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
+        $step = $this->history->step($this->designs->get($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
         $plan = $this->drafting->plan($step->document);
 
         return new JsonResponse(new DesignCard($id, $plan->design->name, $this->drafting->decode($step->document), Sheet::of($plan)->parts));
@@ -111,7 +111,7 @@ final readonly class DesignController
     ])]
     public function goTo(string $id, int $number, Request $request): JsonResponse
     {
-        $design = $this->at($id, $request);
+        $design = $this->designs->at($id, $request->query->getInt('version'));
         if (!$this->history->goTo($design, $number)) {
             throw new NotFoundHttpException('The history has no such step.');
         }
@@ -129,7 +129,7 @@ final readonly class DesignController
     ])]
     public function name(string $id, int $number, Request $request): JsonResponse
     {
-        $step = $this->history->step($this->find($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
+        $step = $this->history->step($this->designs->get($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
         $name = \mb_substr(\trim($request->getContent()), 0, 80);
         $step->name = '' === $name ? null : $name;
         $this->entities->flush();
@@ -150,19 +150,5 @@ final readonly class DesignController
             $this->drafting->decode($design->document),
             Sheet::of($this->drafting->plan($design->document)),
         ));
-    }
-
-    /** The design, if it is still in the version that the request was made for. */
-    private function at(string $id, Request $request): JobDesign
-    {
-        $design = $this->find($id);
-        $this->entities->lock($design, LockMode::OPTIMISTIC, $request->query->getInt('version'));
-
-        return $design;
-    }
-
-    private function find(string $id): JobDesign
-    {
-        return $this->entities->find(JobDesign::class, $id) ?? throw new NotFoundHttpException('There is no such design. It may have been removed; go back to the jobs.');
     }
 }

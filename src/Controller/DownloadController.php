@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace Uvret\App\Controller;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
-use Uvret\App\Entity\JobDesign;
+use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\SvgSheet;
 
 /** Files to take away. */
 final readonly class DownloadController
 {
     public function __construct(
-        private EntityManagerInterface $entities,
+        private JobDesigns $designs,
         private Drafting $drafting,
         private SvgSheet $svg,
     ) {
@@ -26,7 +25,7 @@ final readonly class DownloadController
     #[Route('/api/designs/{id}/blade-side/{film}.svg', methods: 'GET')]
     public function bladeSide(string $id, string $film): Response
     {
-        $plan = $this->drafting->plan($this->find($id)->document);
+        $plan = $this->drafting->plan($this->designs->get($id)->document);
         foreach ($plan->cutPlan->sheets as $sheet) {
             if ($sheet->film->id === $film) {
                 return $this->file($this->svg->bladeSide($sheet), "$id-$film-blade-side.svg");
@@ -38,7 +37,7 @@ final readonly class DownloadController
     #[Route('/api/designs/{id}/wear-side.svg', methods: 'GET')]
     public function wearSide(string $id): Response
     {
-        $plan = $this->drafting->plan($this->find($id)->document);
+        $plan = $this->drafting->plan($this->designs->get($id)->document);
 
         return $this->file($this->svg->wearSide($plan->design, $plan->composition), "$id-wear-side.svg");
     }
@@ -50,10 +49,5 @@ final readonly class DownloadController
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
             'Cache-Control' => 'no-store',
         ]);
-    }
-
-    private function find(string $id): JobDesign
-    {
-        return $this->entities->find(JobDesign::class, $id) ?? throw new NotFoundHttpException('There is no such design.');
     }
 }

@@ -193,7 +193,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
                         )}
                     </span>
                     <span className="col-span-2 flex justify-between gap-3 pt-0.5 text-xs">
-                        <span className="pl-16 text-quiet">{gap ?? 'in the area’s middle'}</span>
+                        <span className="whitespace-nowrap text-quiet">{gap ?? 'in the area’s middle'}</span>
                         <button
                             className="ml-auto font-semibold text-indigo hover:underline"
                             onClick={() => change(withCopy(line.id, freeId(design)))}
