@@ -55,7 +55,8 @@ final readonly class DesignController
         $this->history->record($design, $this->drafting->encode($save->document), $save->change);
         $this->entities->flush();
 
-        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), $this->history->canUndo($design), $this->history->canRedo($design), Sheet::of($plan)));
+        // A change can be undone, and leaves nothing ahead of it to redo.
+        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), true, false, Sheet::of($plan)));
     }
 
     #[Route('/api/designs/{id}/{way}', requirements: ['way' => 'undo|redo'], methods: 'POST')]

@@ -40,28 +40,37 @@ export function Stage({ design, sheet, chosen, onChoose, onMove }: Props) {
         <section aria-label="Stage" className="relative min-w-0 overflow-hidden">
             <div ref={ref} className="absolute inset-0">
                 {view && (
-                    <svg
-                        role="img"
-                        aria-label={describe(design, sheet)}
-                        className="size-full"
-                        viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
-                    >
-                        {garment}
-                        <PlacementArea blank={design.blank} unit={design.unit} pixel={pixel} onDark={onDark} />
-                        <Ink
-                            films={design.films}
-                            parts={sheet.parts}
-                            side={side}
-                            onDark={onDark}
-                            drag={drag}
-                            handlers={handlers}
-                        />
-                        {shown && (
-                            <Selection frame={drag?.line === chosen ? moved(shown, drag) : shown} pixel={pixel} />
-                        )}
-                        {drag && <Guides guides={drag.guides} view={view} />}
-                        <Pins snags={sheet.snags} pixel={pixel} onChoose={onChoose} />
-                    </svg>
+                    <>
+                        {/* A picture of its own, so that the cloth is not painted anew with every change of the ink. */}
+                        <svg
+                            aria-hidden
+                            className="absolute inset-0 size-full will-change-transform"
+                            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+                        >
+                            {garment}
+                        </svg>
+                        <svg
+                            role="img"
+                            aria-label={describe(design, sheet)}
+                            className="absolute inset-0 size-full will-change-transform"
+                            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+                        >
+                            <PlacementArea blank={design.blank} unit={design.unit} pixel={pixel} onDark={onDark} />
+                            <Ink
+                                films={design.films}
+                                parts={sheet.parts}
+                                side={side}
+                                onDark={onDark}
+                                drag={drag}
+                                handlers={handlers}
+                            />
+                            {shown && (
+                                <Selection frame={drag?.line === chosen ? moved(shown, drag) : shown} pixel={pixel} />
+                            )}
+                            {drag && <Guides guides={drag.guides} view={view} />}
+                            <Pins snags={sheet.snags} pixel={pixel} onChoose={onChoose} />
+                        </svg>
+                    </>
                 )}
             </div>
             <div className="absolute bottom-3 left-3.5 flex gap-2">

@@ -13,11 +13,11 @@ interface Props {
 export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
     const { width, height, across, down, from } = blank.placement;
     const chalk = onDark ? '#f5f1e8' : '#22243a';
-    // The first measure is drawn along the middle, from the measuring point to the area.
-    const [first] = from;
+    // The measure from the measuring point straight to the area is drawn along its way.
     const above = down > 0;
     const start = above ? -down : height;
     const end = above ? 0 : -down;
+    const drawn = from.find(({ distance }) => distance === end - start);
     return (
         <g>
             <rect
@@ -30,7 +30,7 @@ export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
                 strokeDasharray="2 5"
                 vectorEffect="non-scaling-stroke"
             />
-            {first && Math.abs(end - start) > 12 * pixel && (
+            {drawn && Math.abs(end - start) > 12 * pixel && (
                 <g>
                     <path
                         d={`M${-across} ${start}V${above ? -24 * pixel : end}`}
@@ -45,7 +45,7 @@ export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
                         fontSize={11.5 * pixel}
                         fill={chalk}
                     >
-                        {showWithUnit(first.distance, unit).replace('.0 mm', ' mm')} from the {first.edge}
+                        {showWithUnit(drawn.distance, unit).replace('.0 mm', ' mm')} from the {drawn.edge}
                     </text>
                 </g>
             )}
