@@ -24,7 +24,7 @@ final readonly class ProblemListener
         [$status, $problem] = match (true) {
             $e instanceof DesignException => [422, new Problem('The design cannot be read', $e->getMessage(), $e->path)],
             $e instanceof LengthException => [422, new Problem('Not a length', $e->getMessage())],
-            $e instanceof BadRequest => [400, new Problem('Not understood', $e->getMessage())],
+            $e instanceof BadRequest => ['' === $e->path ? 400 : 422, new Problem('Not understood', $e->getMessage(), $e->path)],
             $e instanceof OptimisticLockException => [409, new Problem('Changed elsewhere', 'This design was changed in another window. Open it again to see that; what you typed here is still on this page.')],
             $e instanceof HttpExceptionInterface => [$e->getStatusCode(), new Problem(404 === $e->getStatusCode() ? 'Not found' : 'Not possible', $e->getMessage())],
             default => [500, new Problem('Something went wrong in the server', 'Nothing was lost: what was saved before is still there. Try again; if it happens again, the log says why.')],

@@ -32,6 +32,28 @@ final class ApiTest extends WebTestCase
         self::assertNotSame('', $jobs->string('0.designs.0.parts.0.path'));
     }
 
+    public function testAJobIsOpenedWithAnEmptyDesign(): void
+    {
+        $new = new Json(['title' => 'Rückenwind & Co', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'kit-tote', 'quantity' => 9]);
+        $this->client->request('POST', '/api/jobs', content: (string) $new);
+        self::assertResponseStatusCodeSame(201);
+        $job = Json::of((string) $this->client->getResponse()->getContent());
+        self::assertSame('to design', $job->string('state'));
+        $design = $this->get('/api/designs/'.$job->string('designs.0.id'));
+        self::assertSame('Kit tote', $design->string('document.blank.name'));
+        self::assertSame([], $design->get('document.lines'));
+        self::assertFalse($design->get('canUndo'));
+
+        // The same title again is another job; a missing field is named.
+        $this->client->request('POST', '/api/jobs', content: (string) $new);
+        self::assertNotSame($job->string('id'), Json::of((string) $this->client->getResponse()->getContent())->string('id'));
+        foreach (['title' => ' ', 'due' => 'soon', 'blank' => 'umbrella', 'quantity' => 0] as $field => $wrong) {
+            $this->client->request('POST', '/api/jobs', content: (string) $new->with($field, $wrong));
+            self::assertResponseStatusCodeSame(422);
+            self::assertSame($field, Json::of((string) $this->client->getResponse()->getContent())->string('path'));
+        }
+    }
+
     public function testASaveIsKeptAndAnswersWithTheExactResult(): void
     {
         $opened = $this->get('/api/designs/kit-bag-ottilie');

@@ -7,6 +7,18 @@ namespace Uvret\App\Api\Shape;
 /** A request body that is not of the shape described. */
 final class BadRequest extends \InvalidArgumentException
 {
+    private function __construct(
+        string $message,
+        public readonly string $path = '',
+    ) {
+        parent::__construct($message);
+    }
+
+    public static function field(string $path, string $reason): self
+    {
+        return new self($reason, $path);
+    }
+
     public static function shape(string $expected): self
     {
         return new self("The request must hold $expected.");

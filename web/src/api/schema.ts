@@ -89,7 +89,7 @@ export interface paths {
         };
         get: operations["listJobs"];
         put?: never;
-        post?: never;
+        post: operations["openJob"];
         delete?: never;
         options?: never;
         head?: never;
@@ -332,6 +332,16 @@ export interface components {
             /** @description How many blanks are to be pressed. */
             quantity: number;
             designs: components["schemas"]["DesignCard"][];
+        };
+        /** @description What it takes to hang a job on the rail. */
+        NewJob: {
+            title: string;
+            customer: string;
+            /** Format: date */
+            due: string;
+            /** @description The id of one of the shop’s blanks. */
+            blank: string;
+            quantity: number;
         };
         /** @description A design as it is opened on the Bench. */
         OpenDesign: {
@@ -665,6 +675,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobCard"][];
+                };
+            };
+        };
+    };
+    openJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewJob"];
+            };
+        };
+        responses: {
+            /** @description On the rail, with an empty design. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobCard"];
+                };
+            };
+            /** @description Something is missing; nothing was made. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

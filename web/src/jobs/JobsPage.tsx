@@ -5,6 +5,7 @@ import { jobs } from '../api/queries';
 import { Header } from '../ui/Header';
 import { Message } from '../ui/Message';
 import { HangingJob } from './HangingJob';
+import { NewJobDialog } from './NewJobDialog';
 import { longDay, weekOf } from './due';
 import { Link } from 'react-router';
 
@@ -12,6 +13,7 @@ import { Link } from 'react-router';
 export function JobsPage() {
     const list = useQuery(jobs);
     const [search, setSearch] = useState('');
+    const [opening, setOpening] = useState(false);
     const found = (list.data ?? []).filter((job) => matches(job, search));
     const hanging = found.filter((job) => job.state !== 'done');
     const done = found.filter((job) => job.state === 'done').reverse();
@@ -34,14 +36,22 @@ export function JobsPage() {
                                     </p>
                                 )}
                             </div>
-                            <input
-                                type="search"
-                                aria-label="Find a job"
-                                className="field w-64"
-                                placeholder="Find a customer, a word, a film"
-                                value={search}
-                                onChange={(event) => setSearch(event.target.value)}
-                            />
+                            <div className="flex items-center gap-2">
+                                <input
+                                    type="search"
+                                    aria-label="Find a job"
+                                    className="field w-64"
+                                    placeholder="Find a customer, a word, a film"
+                                    value={search}
+                                    onChange={(event) => setSearch(event.target.value)}
+                                />
+                                <button
+                                    className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white hover:bg-marigold"
+                                    onClick={() => setOpening(true)}
+                                >
+                                    New job
+                                </button>
+                            </div>
                         </div>
                         {hanging.length > 0 ? (
                             <Rail hanging={hanging} />
@@ -87,6 +97,7 @@ export function JobsPage() {
                     </Message>
                 )}
             </main>
+            <NewJobDialog open={opening} onClose={() => setOpening(false)} />
         </div>
     );
 }
