@@ -127,6 +127,21 @@ final class RegionTest extends TestCase
         self::assertEqualsWithDelta(6975.088, Region::fromRings($rings)->area() / 1e6, 0.002);
     }
 
+    /** Found at random: crossings of near-parallel edges that once pushed one another along without end. */
+    public function testNearParallelEdgesSettle(): void
+    {
+        $rings = [
+            [14955, 44865, 17946, 12961, 24925, 28913, 31904, 18943, 39880, 31904, 16949, 23928],
+            [26919, 43868, 19940, 0, 17946, 12961, 49850, 34895, 26919, 22931, 20937, 19940, 13958, 48853],
+            [34895, 27916, 48853, 10967, 29910, 41874, 47856, 35892, 44865, 44865, 19940, 4985, 47856, 34895, 1994, 9970],
+        ];
+        $region = Region::fromRings($rings);
+        self::assertTrue(Geos::isValid(Geos::wkt($region)));
+        self::assertSame($region->rings(), Region::fromRings(\array_reverse($rings))->rings());
+        // What came out can be fed in again and stays as it is.
+        self::assertSame($region->rings(), Region::fromRings($region->rings())->rings());
+    }
+
     public function testScriptWeldAgreesWithGeos(): void
     {
         $rings = Letters::rings('lobster', 'Tern Point Rowing', 60000);
