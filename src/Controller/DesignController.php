@@ -20,6 +20,7 @@ use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\History\History;
 use Uvret\App\Repository\JobDesigns;
+use Uvret\Plan\Plan;
 
 final readonly class DesignController
 {
@@ -50,13 +51,18 @@ final readonly class DesignController
     public function save(string $id, Request $request): JsonResponse
     {
         $save = SaveDesign::fromJson($request->getContent());
+        $document = $this->drafting->encode($save->document);
+        $design = $this->designs->get($id);
+        if ($design->version !== $save->version && $design->document === $document) {
+            // Saved before, but the answer did not arrive: it is given again.
+            return $this->saved($design, $this->drafting->planOf($save->document));
+        }
         $design = $this->designs->at($id, $save->version);
         $plan = $this->drafting->planOf($save->document);
-        $this->history->record($design, $this->drafting->encode($save->document), $save->change);
+        $this->history->record($design, $document, $save->change);
         $this->entities->flush();
 
-        // A change can be undone, and leaves nothing ahead of it to redo.
-        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), true, false, Sheet::of($plan)));
+        return $this->saved($design, $plan);
     }
 
     #[Route('/api/designs/{id}/{way}', requirements: ['way' => 'undo|redo'], methods: 'POST')]
@@ -136,6 +142,12 @@ final readonly class DesignController
         $this->entities->flush();
 
         return new JsonResponse(HistoryStep::of($step));
+    }
+
+    private function saved(JobDesign $design, Plan $plan): JsonResponse
+    {
+        // A change can be undone, and leaves nothing ahead of it to redo.
+        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), true, false, Sheet::of($plan)));
     }
 
     private function opened(JobDesign $design): JsonResponse

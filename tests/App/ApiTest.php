@@ -75,6 +75,15 @@ final class ApiTest extends WebTestCase
         self::assertSame('First', $this->get('/api/designs/kit-bag-ottilie')->string('document.name'));
     }
 
+    public function testASaveWhoseAnswerWasLostIsAnsweredAgain(): void
+    {
+        $opened = $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.words', 'Henrik');
+        $first = $this->put($opened);
+        $again = $this->put($opened);
+        self::assertSame($first->data(), $again->data());
+        self::assertSame((string) \strlen((string) $this->client->getResponse()->getContent()), $this->client->getResponse()->headers->get('Content-Length'));
+    }
+
     public function testAWrongDocumentIsRefusedWithItsPath(): void
     {
         $opened = $this->get('/api/designs/kit-bag-ottilie');
