@@ -37,6 +37,15 @@ final class OffsetTest extends TestCase
         self::assertGreaterThan(100990, $reach->right);
     }
 
+    /** A corner that hardly turns must not tilt the straight edges beside it. */
+    public function testLongEdgesMoveExactly(): void
+    {
+        $hull = Region::fromRings([[0, 0, 50000, 0, 100000, 1000, 100000, 20000, 0, 20000]]);
+        $points = \array_chunk($hull->offset(1500)->rings()[0], 2);
+        self::assertContains([0, -1500], $points);
+        self::assertContains([50030, -1500], $points);
+    }
+
     /** Holes that close, pieces that vanish, and rings that turn inside out. */
     public function testWhatVanishesIsGone(): void
     {

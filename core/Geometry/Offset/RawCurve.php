@@ -103,7 +103,7 @@ final class RawCurve
             $closed = $closed && $sin < 0;
             $tight = false;
             $before = \count($outX);
-            if ($sin >= 0 && $cos > $gentle) {
+            if ($sin >= 0 && $cos > $gentle && Corner::Round === $corner && $length < self::SHORT && $leaving < self::SHORT) {
                 // Hardly a turn: one point on the arc, so near that the edges beside it stay within the tolerance.
                 $scale = $d / \sqrt(2 + 2 * $cos);
                 $outX[] = (int) ($vx + $scale * ($nx + $mx) + self::UP) - self::DOWN;
