@@ -9,15 +9,17 @@ use Uvret\Design\Design;
 use Uvret\Design\Line;
 use Uvret\Design\Stack;
 use Uvret\Geometry\Box;
-use Uvret\Geometry\GeometryException;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
-/** Design → composition: every line sized by its ink, stacked from ink to ink, welded. */
+/** Design → composition: every line made, and all of them stacked from ink to ink. */
 final readonly class Composer
 {
-    public function __construct(private TypeCase $typeCase)
+    private Welder $welder;
+
+    public function __construct(TypeCase $typeCase)
     {
+        $this->welder = new Welder($typeCase);
     }
 
     /** A line that cannot be made comes as an empty part that says why; the others are made all the same. */
@@ -27,78 +29,64 @@ final readonly class Composer
         $half = \intdiv($placement->width, 2);
         $area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
 
-        $rows = \array_map(fn (Line $line): array => $this->row($line, $area), $design->lines);
-        // The first line's gap is the distance from the edge that the lines stand at.
-        $edge = null;
-        $height = 0;
-        foreach ($rows as ['line' => $line, 'height' => $rowHeight]) {
-            if (null !== $rowHeight) {
-                $height += $rowHeight + (null === $edge ? 0 : $line->gap);
-                $edge ??= $line->gap;
-            }
-        }
-        $edge ??= 0;
-        $top = $edge + match ($design->stack) {
-            Stack::Top => -$edge,
-            Stack::Middle => -\intdiv($placement->height - $height, 2),
-            Stack::Bottom => $height - $placement->height + $edge,
-        };
-
+        $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $area), $design->lines);
+        $top = $this->top($design, $made);
+        $above = $area;
         $parts = [];
-        foreach ($rows as ['line' => $line, 'lettering' => $lettering, 'scale' => $scale, 'width' => $width, 'height' => $rowHeight, 'part' => $part]) {
-            if (null !== $part) {
-                $parts[] = $part;
+        foreach ($design->lines as $number => $line) {
+            $block = $made[$number];
+            if ($block instanceof Part) {
+                $parts[] = $block;
                 continue;
             }
             $top -= $line->gap;
+            $to = $line->toAbove ? $above : $area;
+            $width = $block->ink->width();
             $left = $line->shift + match ($line->align) {
-                Align::Left => $area->left,
-                Align::Centre => -\intdiv($width, 2),
-                Align::Right => $area->right - $width,
+                Align::Left => $to->left,
+                Align::Centre => $to === $area ? -\intdiv($width, 2) : $to->left + \intdiv($to->width() - $width, 2),
+                Align::Right => $to->right - $width,
             };
-            $parts[] = $this->weld($line, $lettering, $scale, $left, $top);
-            $top -= $rowHeight;
+            $parts[] = Part::of($line, $block, $left - $block->ink->left, $top - $block->ink->top);
+            $above = new Box($left, $top - $block->ink->height(), $left + $width, $top);
+            $top = $above->bottom;
         }
 
         return new Composition($area, $parts);
     }
 
-    /**
-     * A line measured: how large its ink will be. Where there is no ink, the part says so.
-     *
-     * @return array{line: Line, lettering: Lettering, scale: float, width: int, height: int, part: null}|array{line: Line, lettering: null, scale: null, width: null, height: null, part: Part}
-     */
-    private function row(Line $line, Box $area): array
+    private function make(Line $line, Box $area): Block|Part
     {
-        $failure = null;
         try {
-            $lettering = Lettering::of($line, $this->typeCase->font($line->font));
-            $scale = $lettering->scale($line->size, $area);
-            if (null !== $scale && null !== $lettering->ink) {
-                [$left, $bottom, $right, $top] = $lettering->ink;
-                $width = ($right - $left) * $scale;
-                $height = ($top - $bottom) * $scale;
-                if ($width < 40_000_000 && $height < 40_000_000) {
-                    return ['line' => $line, 'lettering' => $lettering, 'scale' => $scale, 'width' => (int) \round($width), 'height' => (int) \round($height), 'part' => null];
-                }
-                $failure = 'At this size the line would be longer than 40 metres. Give it a smaller size.';
-            }
-        } catch (FontException $e) {
-            $failure = $e->getMessage();
+            return $this->welder->block($line, $area) ?? Part::blank($line->id, $line->film);
+        } catch (FontException|CompositionException $e) {
+            return Part::blank($line->id, $line->film, $e->getMessage());
         }
-
-        return ['line' => $line, 'lettering' => null, 'scale' => null, 'width' => null, 'height' => null, 'part' => Part::blank($line->id, $line->film, $failure)];
     }
 
-    private function weld(Line $line, Lettering $lettering, float $scale, int $left, int $top): Part
+    /**
+     * Where the first line's gap is measured from, so that all stand where the design says.
+     *
+     * @param list<Block|Part> $made
+     */
+    private function top(Design $design, array $made): int
     {
-        $font = $this->typeCase->font($line->font);
-        try {
-            $region = $lettering->weld($scale, $left, $top);
-        } catch (GeometryException $e) {
-            return Part::blank($line->id, $line->film, 'The letters could not be welded: '.$e->getMessage());
+        // The first line's gap is the distance from the edge that the lines stand at.
+        $edge = null;
+        $height = 0;
+        foreach ($made as $number => $block) {
+            if ($block instanceof Block) {
+                $height += $block->ink->height() + (null === $edge ? 0 : $design->lines[$number]->gap);
+                $edge ??= $design->lines[$number]->gap;
+            }
         }
+        $edge ??= 0;
+        $room = $design->blank->placement->height;
 
-        return new Part($line->id, $line->film, $region, $region->bounds(), (int) \round($font->letterHeight() * $scale), $font->missing($line->words));
+        return match ($design->stack) {
+            Stack::Top => 0,
+            Stack::Middle => $edge - \intdiv($room - $height, 2),
+            Stack::Bottom => 2 * $edge + $height - $room,
+        };
     }
 }

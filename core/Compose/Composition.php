@@ -20,12 +20,12 @@ final readonly class Composition
     ) {
     }
 
-    /** The ink of everything; null when there is none. */
+    /** The ink of everything that is worn; null when there is none. */
     public function ink(): ?Box
     {
         $ink = null;
         foreach ($this->parts as $part) {
-            $ink = null === $part->ink ? $ink : ($ink?->joined($part->ink) ?? $part->ink);
+            $ink = null === $part->ink || $part->hidden ? $ink : ($ink?->joined($part->ink) ?? $part->ink);
         }
 
         return $ink;

@@ -53,34 +53,52 @@ final readonly class Lettering
         return new self($font, $glyphs, $ink);
     }
 
-    /** How many µm a font unit takes for the size asked for; null when there is no ink to size. */
-    public function scale(Size $size, Box $area): ?float
+    /**
+     * How many µm a font unit takes across and up for the size asked for; null when there is no ink to size.
+     *
+     * @param float $stretch how much wider than the font's proportions
+     * @param float $turn    in degrees, clockwise; only a line fitted into the area depends on it
+     *
+     * @return array{float, float}|null
+     */
+    public function scale(Size $size, float $stretch, float $turn, Box $area): ?array
     {
         if (null === $this->ink) {
             return null;
         }
         [$left, $bottom, $right, $top] = $this->ink;
-        $width = \max($right - $left, 1e-9);
+        $width = \max(($right - $left) * $stretch, 1e-9);
         $height = \max($top - $bottom, 1e-9);
-
-        return match ($size->by) {
+        $up = match ($size->by) {
             SizeBy::Width => $size->length / $width,
             SizeBy::Height => $size->length / $height,
             SizeBy::Letter => $size->length / $this->font->letterHeight(),
-            SizeBy::Area => \max(1.0, \min(($area->width() - 2 * $size->length) / $width, ($area->height() - 2 * $size->length) / $height)),
+            SizeBy::Area => $this->fitted($area->width() - 2 * $size->length, $area->height() - 2 * $size->length, Affine::scale($stretch, 1)->then(Affine::turn(-$turn))),
         };
+
+        return [$up * $stretch, $up];
     }
 
-    /**
-     * The weld: all letters as one region, with the ink's left top corner at the given point.
-     */
-    public function weld(float $scale, int $left, int $top): Region
+    /** How many times the ink, mapped like that, fits into a width and a height; some of it is left in any case. */
+    private function fitted(int $width, int $height, Affine $map): float
     {
-        \assert(null !== $this->ink);
-        $toPlace = Affine::scale($scale)->then(Affine::move($left - $this->ink[0] * $scale, $top - $this->ink[3] * $scale));
+        $box = null;
+        foreach ($this->glyphs as [$glyph, $x]) {
+            $bounds = $this->font->outline($glyph)->transform(Affine::move($x, 0)->then($map))->bounds();
+            if (null !== $bounds) {
+                $box = [\min($box[0] ?? \INF, $bounds[0]), \min($box[1] ?? \INF, $bounds[1]), \max($box[2] ?? -\INF, $bounds[2]), \max($box[3] ?? -\INF, $bounds[3])];
+            }
+        }
+
+        return null === $box ? 1.0 : \max(1.0, \min($width / \max($box[2] - $box[0], 1e-9), $height / \max($box[3] - $box[1], 1e-9)));
+    }
+
+    /** The weld: all letters as one region, mapped from font units. */
+    public function weld(Affine $map): Region
+    {
         $rings = [];
         foreach ($this->glyphs as [$glyph, $x]) {
-            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, 0)->then($toPlace)));
+            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, 0)->then($map)));
         }
 
         return Region::fromRings($rings);

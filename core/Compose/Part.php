@@ -4,31 +4,63 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** One line of a design as it will be worn: welded and in its place. */
+/** One line of a design as it will be worn: welded and in its place. Lengths are in µm. */
 final readonly class Part
 {
     /**
      * @param Box|null     $ink          the real bounds of the shapes; null when there is nothing to see
-     * @param int          $letterHeight the height of the letter H at this size, in µm
+     * @param int          $width        of the ink along the baseline, before any turn
+     * @param int          $height       of the ink across the baseline, before any turn
+     * @param int          $middleX      the middle that the line is turned about
+     * @param int          $letterHeight the height of the letter H at this size
      * @param list<string> $missing      characters that the font cannot draw
      * @param string|null  $failure      why the line could not be made, in words
+     * @param bool         $hidden       keeps its place, but is neither shown nor cut
      */
-    public function __construct(
+    private function __construct(
         public string $line,
         public string $film,
         public Region $region,
         public ?Box $ink,
+        public int $width,
+        public int $height,
+        public int $middleX,
+        public int $middleY,
         public int $letterHeight,
         public array $missing,
-        public ?string $failure = null,
+        public ?string $failure,
+        public bool $hidden,
     ) {
+    }
+
+    /** A block put in its place; of a hidden line only the place is left. */
+    public static function of(Line $line, Block $block, int $right, int $up): self
+    {
+        $move = Affine::move($right, $up);
+
+        return new self(
+            $line->id,
+            $line->film,
+            $line->hidden ? Region::empty() : $block->region->transform($move),
+            $block->ink->moved($right, $up),
+            $block->width,
+            $block->height,
+            $right + \intdiv($block->width, 2),
+            $up - \intdiv($block->height, 2),
+            $block->letterHeight,
+            $block->missing,
+            null,
+            $line->hidden,
+        );
     }
 
     public static function blank(string $line, string $film, ?string $failure = null): self
     {
-        return new self($line, $film, Region::empty(), null, 0, [], $failure);
+        return new self($line, $film, Region::empty(), null, 0, 0, 0, 0, 0, [], $failure, false);
     }
 }

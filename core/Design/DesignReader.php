@@ -13,7 +13,7 @@ use Uvret\Geometry\Unit;
  *
  * @phpstan-type BlankDocument object{id: string, name: string, drawing: string, size: string, width: int, fabric: object{name: string, colour: string}, placement: object{id: string, name: string, width: int, height: int, across: int, down: int, from: list<object{edge: string, distance: int}>}}
  * @phpstan-type FilmDocument object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string}
- * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int}
+ * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool}
  * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>}
  */
 final class DesignReader
@@ -165,6 +165,6 @@ final class DesignReader
     /** @param LineDocument $line */
     private static function line(object $line): Line
     {
-        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift);
+        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked);
     }
 }

@@ -8,10 +8,15 @@ namespace Uvret\Design;
 final readonly class Line
 {
     /**
-     * @param int $spacing tracking in thousandths of the font's em
-     * @param int $gap     from the ink of the line above, in µm; for the first line from the edge of the area that the
-     *                     lines stand at, and without meaning when they stand in its middle
-     * @param int $shift   to the right of where the alignment puts the line, in µm
+     * @param int   $spacing tracking in thousandths of the font's em
+     * @param int   $gap     from the ink of the line above, in µm; for the first line from the edge of the area that the
+     *                       lines stand at, and without meaning when they stand in its middle
+     * @param int   $shift   to the right of where the alignment puts the line, in µm
+     * @param bool  $toAbove aligned to the ink of the line above instead of the area
+     * @param float $turn    in degrees, clockwise as worn, about the middle of the ink
+     * @param float $stretch the width in percent of what the font's proportions give
+     * @param bool  $hidden  keeps its place, but is neither shown nor cut
+     * @param bool  $locked  is not changed by hand until it is unlocked
      */
     public function __construct(
         public string $id,
@@ -23,6 +28,11 @@ final readonly class Line
         public Align $align,
         public int $gap,
         public int $shift,
+        public bool $toAbove,
+        public float $turn,
+        public float $stretch,
+        public bool $hidden,
+        public bool $locked,
     ) {
     }
 }

@@ -25,6 +25,11 @@ final readonly class Box
         return $this->top - $this->bottom;
     }
 
+    public function moved(int $dx, int $dy): self
+    {
+        return new self($this->left + $dx, $this->bottom + $dy, $this->right + $dx, $this->top + $dy);
+    }
+
     public function grown(int $margin): self
     {
         return new self($this->left - $margin, $this->bottom - $margin, $this->right + $margin, $this->top + $margin);

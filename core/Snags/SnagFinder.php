@@ -20,6 +20,9 @@ final readonly class SnagFinder
     {
         $snags = [];
         foreach ($composition->parts as $part) {
+            if ($part->hidden) {
+                continue;
+            }
             \array_push($snags, ...$this->ofPart($design, $composition->area, $part));
         }
         foreach ($plan->sheets as $sheet) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\App\Api;
 
+use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
-use Uvret\Plan\Plan;
 use Uvret\Plan\Planner;
 
 /** Stored documents to plans. */
@@ -17,22 +17,20 @@ final readonly class Drafting
     ) {
     }
 
-    public function plan(string $document): Plan
+    /**
+     * @param string|object $document as text or decoded; reading it completes it with the defaults
+     *
+     * @throws DesignException where it is not a design
+     */
+    public function draft(string|object $document): Draft
     {
-        return $this->planner->plan($this->reader->fromJson($document));
-    }
+        if (\is_string($document)) {
+            $document = \json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
+            \assert(\is_object($document));
+        }
+        $plan = $this->planner->plan($this->reader->fromDocument($document));
 
-    public function planOf(object $document): Plan
-    {
-        return $this->planner->plan($this->reader->fromDocument($document));
-    }
-
-    public function decode(string $document): object
-    {
-        $object = \json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
-        \assert(\is_object($object));
-
-        return $object;
+        return new Draft($document, $plan);
     }
 
     public function encode(object $document): string

@@ -6,7 +6,6 @@ namespace Uvret\App\Api;
 
 use Uvret\App\Api\Shape\DesignCard;
 use Uvret\App\Api\Shape\JobCard;
-use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
 
@@ -32,8 +31,6 @@ final readonly class Rail
 
     private function design(JobDesign $design): DesignCard
     {
-        $plan = $this->drafting->plan($design->document);
-
-        return new DesignCard($design->id, $plan->design->name, $this->drafting->decode($design->document), Sheet::of($plan)->parts);
+        return DesignCard::of($design->id, $this->drafting->draft($design->document));
     }
 }

@@ -51,18 +51,18 @@ final readonly class DesignController
     public function save(string $id, Request $request): JsonResponse
     {
         $save = SaveDesign::fromJson($request->getContent());
-        $document = $this->drafting->encode($save->document);
+        $draft = $this->drafting->draft($save->document);
+        $document = $this->drafting->encode($draft->document);
         $design = $this->designs->get($id);
         if ($design->version !== $save->version && $design->document === $document) {
             // Saved before, but the answer did not arrive: it is given again.
-            return $this->saved($design, $this->drafting->planOf($save->document));
+            return $this->saved($design, $draft->plan);
         }
         $design = $this->designs->at($id, $save->version);
-        $plan = $this->drafting->planOf($save->document);
         $this->history->record($design, $document, $save->change);
         $this->entities->flush();
 
-        return $this->saved($design, $plan);
+        return $this->saved($design, $draft->plan);
     }
 
     #[Route('/api/designs/{id}/{way}', requirements: ['way' => 'undo|redo'], methods: 'POST')]
@@ -102,9 +102,8 @@ final readonly class DesignController
     public function look(string $id, int $number): JsonResponse
     {
         $step = $this->history->step($this->designs->get($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
-        $plan = $this->drafting->plan($step->document);
 
-        return new JsonResponse(new DesignCard($id, $plan->design->name, $this->drafting->decode($step->document), Sheet::of($plan)->parts));
+        return new JsonResponse(DesignCard::of($id, $this->drafting->draft($step->document)));
     }
 
     #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'POST')]
@@ -152,6 +151,8 @@ final readonly class DesignController
 
     private function opened(JobDesign $design): JsonResponse
     {
+        $draft = $this->drafting->draft($design->document);
+
         return new JsonResponse(new OpenDesign(
             $design->id,
             $design->job->id,
@@ -160,8 +161,8 @@ final readonly class DesignController
             $design->savedAt->format(\DATE_ATOM),
             $this->history->canUndo($design),
             $this->history->canRedo($design),
-            $this->drafting->decode($design->document),
-            Sheet::of($this->drafting->plan($design->document)),
+            $draft->document,
+            Sheet::of($draft->plan),
         ));
     }
 }

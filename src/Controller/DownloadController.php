@@ -25,7 +25,7 @@ final readonly class DownloadController
     #[Route('/api/designs/{id}/blade-side/{film}.svg', methods: 'GET')]
     public function bladeSide(string $id, string $film): Response
     {
-        $plan = $this->drafting->plan($this->designs->get($id)->document);
+        $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
         foreach ($plan->cutPlan->sheets as $sheet) {
             if ($sheet->film->id === $film) {
                 return $this->file($this->svg->bladeSide($sheet), "$id-$film-blade-side.svg");
@@ -37,7 +37,7 @@ final readonly class DownloadController
     #[Route('/api/designs/{id}/wear-side.svg', methods: 'GET')]
     public function wearSide(string $id): Response
     {
-        $plan = $this->drafting->plan($this->designs->get($id)->document);
+        $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
 
         return $this->file($this->svg->wearSide($plan->design, $plan->composition), "$id-wear-side.svg");
     }

@@ -6,6 +6,7 @@ namespace Uvret\Tests\Compose;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Uvret\Geometry\Affine;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Letters;
 
@@ -55,6 +56,50 @@ final class ComposerTest extends TestCase
         $bottom = Designs::plan(['stack' => 'bottom', 'lines.0.gap' => 5000, ...Designs::secondLine(['gap' => 4000])])->composition->ink();
         self::assertNotNull($bottom);
         self::assertEqualsWithDelta(-235000, $bottom->bottom, 1);
+    }
+
+    public function testALineIsAlignedToTheInkOfTheOneAbove(): void
+    {
+        foreach (['left' => 0, 'centre' => 0.5, 'right' => 1] as $align => $share) {
+            $plan = Designs::plan(['lines.0.shift' => 11000, ...Designs::secondLine(['align' => $align, 'alignTo' => 'above', 'size' => ['by' => 'width', 'length' => 90000]])]);
+            [$first, $second] = [$plan->composition->parts[0]->ink, $plan->composition->parts[1]->ink];
+            self::assertNotNull($first);
+            self::assertNotNull($second);
+            self::assertEqualsWithDelta($first->left + $share * $first->width(), $second->left + $share * $second->width(), 1, $align);
+        }
+    }
+
+    public function testATurnedLineIsTheSameShapeTurned(): void
+    {
+        $straight = Designs::plan()->composition->parts[0];
+        $turned = Designs::plan(['lines.0.turn' => 90])->composition->parts[0];
+        self::assertNotNull($straight->ink);
+        self::assertNotNull($turned->ink);
+        self::assertEqualsWithDelta($straight->ink->width(), $turned->ink->height(), 2);
+        self::assertEqualsWithDelta($straight->ink->height(), $turned->ink->width(), 2);
+        self::assertSame([$straight->width, $straight->height], [$turned->width, $turned->height], 'sizes are those before the turn');
+        self::assertEqualsWithDelta(1, $turned->region->area() / $straight->region->area(), 1e-4);
+        // Clockwise as worn: the O at the beginning comes to the top.
+        $back = Affine::move(-$turned->middleX, -$turned->middleY)->then(Affine::turn(90))->then(Affine::move($straight->middleX, $straight->middleY));
+        self::assertEqualsWithDelta(0, $turned->region->transform($back)->exclusive($straight->region)->area() / $straight->region->area(), 1e-3);
+
+        $fitted = Designs::plan(['lines.0.turn' => 30, 'lines.0.size' => ['by' => 'area', 'length' => 10000]]);
+        self::assertEqualsWithDelta(20000, $fitted->spare(), 30);
+    }
+
+    public function testStretchWidensAndHidingLeavesOnlyThePlace(): void
+    {
+        $plan = Designs::plan(['lines.0.size' => ['by' => 'height', 'length' => 40000]])->composition->parts[0];
+        $wide = Designs::plan(['lines.0.size' => ['by' => 'height', 'length' => 40000], 'lines.0.stretch' => 150])->composition->parts[0];
+        self::assertEqualsWithDelta(1.5 * $plan->width, $wide->width, 1);
+        self::assertSame($plan->height, $wide->height);
+
+        $shown = Designs::plan(Designs::secondLine());
+        $hidden = Designs::plan(['lines.0.hidden' => true, 'lines.0.shift' => 900000, ...Designs::secondLine()]);
+        self::assertTrue($hidden->composition->parts[0]->region->isEmpty());
+        self::assertEquals($shown->composition->parts[1]->ink, $hidden->composition->parts[1]->ink);
+        self::assertSame([], $hidden->snags, 'a hidden line is nowhere in the way');
+        self::assertSame($hidden->composition->parts[1]->ink?->width(), $hidden->composition->ink()?->width());
     }
 
     public function testTrackingIsInThousandthsOfTheEm(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
+use Uvret\App\Api\Draft;
 
 /** A design of a job in small, as it will be worn. */
 #[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'document', 'parts'])]
@@ -21,5 +22,10 @@ final readonly class DesignCard
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetPart'))]
         public array $parts,
     ) {
+    }
+
+    public static function of(string $id, Draft $draft): self
+    {
+        return new self($id, $draft->plan->design->name, $draft->document, Sheet::of($draft->plan)->parts);
     }
 }

@@ -9,7 +9,7 @@ use Uvret\Compose\Part;
 use Uvret\Geometry\SvgPath;
 
 /** A welded line on the stage, wear side. */
-#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'letterHeight'])]
+#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight'])]
 final readonly class SheetPart
 {
     public function __construct(
@@ -21,6 +21,14 @@ final readonly class SheetPart
         public string $path,
         #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
         public ?Frame $ink,
+        #[OA\Property(description: 'Of the ink along the baseline, before the line’s turn, in µm.')]
+        public int $width,
+        #[OA\Property]
+        public int $height,
+        #[OA\Property(description: 'The middle that the line is turned about, in µm, y pointing down.')]
+        public int $middleX,
+        #[OA\Property]
+        public int $middleY,
         #[OA\Property(description: 'The height of the letter H at this size, in µm.')]
         public int $letterHeight,
     ) {
@@ -28,6 +36,6 @@ final readonly class SheetPart
 
     public static function of(Part $part): self
     {
-        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->letterHeight);
+        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight);
     }
 }

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/**
+ * A line sized, welded and turned, but not in its place yet: before the turn its ink's left top corner is
+ * at the origin. Lengths are in µm.
+ */
+final readonly class Block
+{
+    /**
+     * @param Box          $ink          the real bounds of the turned shapes
+     * @param int          $width        of the ink along the baseline, before the turn
+     * @param int          $height       of the ink across the baseline, before the turn
+     * @param int          $letterHeight the height of the letter H at this size
+     * @param list<string> $missing      characters that the font cannot draw
+     */
+    public function __construct(
+        public Region $region,
+        public Box $ink,
+        public int $width,
+        public int $height,
+        public int $letterHeight,
+        public array $missing,
+    ) {
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\GeometryException;
+use Uvret\Type\FontException;
+use Uvret\Type\TypeCase;
+
+/** Line → block: the words shaped, sized by their ink, turned and welded. */
+final readonly class Welder
+{
+    /** Longer than any press, and as far as the grid of the geometry reaches. */
+    private const LONGEST = 40_000_000;
+
+    public function __construct(private TypeCase $typeCase)
+    {
+    }
+
+    /**
+     * Returns null where the words have no ink.
+     *
+     * @throws CompositionException|FontException where the line cannot be made
+     */
+    public function block(Line $line, Box $area): ?Block
+    {
+        $font = $this->typeCase->font($line->font);
+        $lettering = Lettering::of($line, $font);
+        $scale = $lettering->scale($line->size, $line->stretch / 100, $line->turn, $area);
+        if (null === $scale || null === $lettering->ink) {
+            return null;
+        }
+        [$across, $up] = $scale;
+        [$left, $bottom, $right, $top] = $lettering->ink;
+        $width = ($right - $left) * $across;
+        $height = ($top - $bottom) * $up;
+        if (\hypot($width, $height) >= self::LONGEST) {
+            throw CompositionException::tooLong();
+        }
+        $map = Affine::scale($across, $up)->then(Affine::move(-$left * $across, -$top * $up));
+        if (0.0 !== $line->turn) {
+            $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
+        }
+        try {
+            $region = $lettering->weld($map);
+        } catch (GeometryException $e) {
+            throw CompositionException::notWelded($e);
+        }
+        $ink = $region->bounds();
+
+        return null === $ink ? null : new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), $font->missing($line->words));
+    }
+}
