@@ -90,7 +90,7 @@ test('the history shows every point; one is named, two are compared, one is gone
 });
 
 test('axe finds nothing on any screen, and the keys are listed', async ({ page }) => {
-    for (const address of ['/', '/designs/crew-shirt-back', '/designs/nowhere', '/nowhere']) {
+    for (const address of ['/', '/jobs/crew-shirts', '/blanks', '/designs/crew-shirt-back', '/designs/nowhere', '/nowhere']) {
         await page.goto(address);
         await page.waitForLoadState('networkidle');
         expect((await new AxeBuilder({ page }).analyze()).violations, address).toEqual([]);
@@ -105,7 +105,7 @@ test('axe finds nothing on any screen, and the keys are listed', async ({ page }
     // An open list hangs at the end of the page, outside the landmarks.
     expect((await new AxeBuilder({ page }).disableRules('region').analyze()).violations, 'fonts').toEqual([]);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Keys' }).click();
+    await page.getByRole('button', { name: 'Keys', exact: true }).click();
     await expect(page.getByRole('dialog')).toContainText('Undo');
     await expect(page.getByRole('dialog')).toContainText('0.1 mm');
     expect((await new AxeBuilder({ page }).analyze()).violations, 'keys').toEqual([]);

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 
 test('what was typed stays when the server is away, and is saved when it is back', async ({ page }) => {
@@ -19,6 +20,8 @@ test('what was typed stays when the server is away, and is saved when it is back
 
 test('a second window is told that the first changed the design', async ({ page, context }) => {
     await page.goto('/designs/launch-cap');
+    // The other window has to come too late, so it is not told of the change before it makes its own.
+    await context.route('**/stamp', (route) => route.abort());
     const other = await context.newPage();
     await other.goto('/designs/launch-cap');
     await expect(other.getByLabel('Words')).toHaveValue('Launch crew');
@@ -26,8 +29,37 @@ test('a second window is told that the first changed the design', async ({ page,
     await page.getByLabel('Words').fill('Launch one');
     await saved;
     await other.getByLabel('Words').fill('Launch two');
-    await expect(other.getByRole('alert')).toContainText('changed in another window');
-    await expect(other.getByLabel('Words')).toHaveValue('Launch two');
-    await other.getByRole('button', { name: 'Open it again' }).click();
+    const dialog = other.getByRole('dialog', { name: 'Changed in another window' });
+    await expect(dialog.getByRole('region', { name: 'In the other window' })).toContainText('reads “Launch one”');
+    await expect(dialog.getByRole('region', { name: 'Here' })).toContainText('reads “Launch two”');
+    await expect(dialog.getByRole('button', { name: 'Keep both changes' })).toBeHidden();
+    expect((await new AxeBuilder({ page: other }).analyze()).violations).toEqual([]);
+    await context.unroute('**/stamp');
+    await dialog.getByRole('button', { name: 'Take the other one' }).click();
     await expect(other.getByLabel('Words')).toHaveValue('Launch one');
+
+    // What was not chosen is in the history; and the first window follows by itself.
+    await other.getByRole('button', { name: 'Redo' }).click();
+    await expect(other.getByLabel('Words')).toHaveValue('Launch two');
+    await expect(page.getByLabel('Words')).toHaveValue('Launch two', { timeout: 10_000 });
+});
+
+test('changes of different things by two windows are put together', async ({ page, context }) => {
+    await page.goto('/designs/cox-shirt-chest');
+    await context.route('**/stamp', (route) => route.abort());
+    const other = await context.newPage();
+    await other.goto('/designs/cox-shirt-chest');
+    const words = (window: typeof page) => window.getByLabel('Words');
+    await expect(words(other).last()).not.toHaveValue('');
+    const second = await words(other).last().inputValue();
+    const saved = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+    await words(page).first().fill('STROKE');
+    await saved;
+    await words(other).last().fill(`${second} 2`);
+    await context.unroute('**/stamp');
+    await other.getByRole('dialog').getByRole('button', { name: 'Keep both changes' }).click();
+    await expect(words(other).first()).toHaveValue('STROKE');
+    await expect(words(other).last()).toHaveValue(`${second} 2`);
+    await expect(other.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+    await expect(words(page).last()).toHaveValue(`${second} 2`, { timeout: 10_000 });
 });

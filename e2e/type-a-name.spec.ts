@@ -12,7 +12,7 @@ const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 
 
 test('a name is typed, welded, mirrored, saved and downloaded at true size', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('link', { name: /Kit bags with names/ }).click();
+    await page.getByRole('link', { name: /Kit bags with names.*on the Bench/ }).click();
     const layer = page.getByRole('img', { name: /blade side, mirrored/ }).locator('[data-part=lettering]');
     const before = await layer.getAttribute('d');
 

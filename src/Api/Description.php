@@ -8,6 +8,7 @@ use OpenApi\Generator;
 use Psr\Log\NullLogger;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Uvret\Design\DesignReader;
+use Uvret\Design\ShopBlankReader;
 
 /**
  * The OpenAPI description: the paths and shapes from the attributes of the PHP code, the design
@@ -30,24 +31,34 @@ final readonly class Description
         return \json_encode($description, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n";
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * The schemas of the core's documents, with references turned to the components here.
+     *
+     * @return array<string, mixed>
+     */
     private function designSchemas(): array
     {
-        $text = (string) \file_get_contents(DesignReader::SCHEMA);
-        $text = (string) \preg_replace_callback('~#/\$defs/(\w+)~', static fn (array $m): string => '#/components/schemas/Design'.\ucfirst($m[1]), $text);
-        /** @var array{'$schema': string, '$id': string, properties: array<string, mixed>, '$defs': array<string, array{properties: array<string, mixed>}>} $schema */
-        $schema = \json_decode($text, true, 64, \JSON_THROW_ON_ERROR);
+        /** @var array{'$defs': array<string, array<string, mixed>>} $design */
+        $design = self::schema(DesignReader::SCHEMA);
         $schemas = [];
-        foreach ($schema['$defs'] as $name => $definition) {
+        foreach ($design['$defs'] as $name => $definition) {
             $schemas['Design'.\ucfirst($name)] = $definition;
         }
-        // Two parts of a blank stand on their own, since the shop's list of blanks has them too.
-        foreach (['drawing', 'fabric'] as $part) {
-            $schemas['Design'.\ucfirst($part)] = $schema['$defs']['blank']['properties'][$part];
-        }
-        unset($schema['$defs'], $schema['$schema'], $schema['$id']);
-        $schemas['Design'] = $schema;
+        unset($design['$defs']);
+        $schemas['Design'] = $design;
+        $schemas['ShopBlank'] = self::schema(ShopBlankReader::SCHEMA);
 
         return $schemas;
+    }
+
+    /** @return array<string, mixed> */
+    private static function schema(string $file): array
+    {
+        $text = (string) \preg_replace_callback('~"[\w.]*#/\$defs/(\w+)"~', static fn (array $m): string => '"#/components/schemas/Design'.\ucfirst($m[1]).'"', (string) \file_get_contents($file));
+        /** @var array<string, mixed> $schema */
+        $schema = \json_decode($text, true, 64, \JSON_THROW_ON_ERROR);
+        unset($schema['$schema'], $schema['$id']);
+
+        return $schema;
     }
 }

@@ -11,7 +11,11 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\Approval;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\Comparison;
 use Uvret\App\Api\Shape\DesignCard;
+use Uvret\App\Api\Shape\DesignName;
 use Uvret\App\Api\Shape\HistoryStep;
 use Uvret\App\Api\Shape\OpenDesign;
 use Uvret\App\Api\Shape\SavedDesign;
@@ -20,6 +24,8 @@ use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\History\History;
 use Uvret\App\Repository\JobDesigns;
+use Uvret\Design\Differences;
+use Uvret\Design\Merge;
 use Uvret\Plan\Plan;
 
 final readonly class DesignController
@@ -143,26 +149,56 @@ final readonly class DesignController
         return new JsonResponse(HistoryStep::of($step));
     }
 
+    #[Route('/api/designs/{id}/compare', methods: 'POST')]
+    #[OA\Post(path: '/api/designs/{id}/compare', operationId: 'compareDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['base', 'ours'], properties: [new OA\Property(property: 'base', ref: '#/components/schemas/Design'), new OA\Property(property: 'ours', ref: '#/components/schemas/Design')], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'What each changed since the base, and both together.', content: new OA\JsonContent(ref: '#/components/schemas/Comparison')),
+    ])]
+    public function compare(string $id, Request $request): JsonResponse
+    {
+        $body = \json_decode($request->getContent());
+        if (!\is_object($body) || !\is_object($body->base ?? null) || !\is_object($body->ours ?? null)) {
+            throw BadRequest::shape('an object with a base and ours');
+        }
+        [$base, $ours] = [$this->drafting->draft($body->base), $this->drafting->draft($body->ours)];
+        $opened = $this->openDesign($this->designs->get($id));
+        $theirs = $this->drafting->draft($opened->document)->plan->design;
+
+        return new JsonResponse(new Comparison(
+            Differences::between($base->plan->design, $theirs),
+            Differences::between($base->plan->design, $ours->plan->design),
+            $opened,
+            Merge::of($base->document, $ours->document, $opened->document),
+        ));
+    }
+
     private function saved(JobDesign $design, Plan $plan): JsonResponse
     {
         // A change can be undone, and leaves nothing ahead of it to redo.
-        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), true, false, Sheet::of($plan)));
+        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), $design->step, true, false, Sheet::of($plan)));
     }
 
     private function opened(JobDesign $design): JsonResponse
     {
+        return new JsonResponse($this->openDesign($design));
+    }
+
+    private function openDesign(JobDesign $design): OpenDesign
+    {
         $draft = $this->drafting->draft($design->document);
 
-        return new JsonResponse(new OpenDesign(
+        return new OpenDesign(
             $design->id,
             $design->job->id,
             $design->job->title,
             $design->version,
             $design->savedAt->format(\DATE_ATOM),
+            $design->step,
             $this->history->canUndo($design),
             $this->history->canRedo($design),
+            Approval::of($design),
+            \array_map(DesignName::of(...), $design->job->currentDesigns()),
             $draft->document,
             Sheet::of($draft->plan),
-        ));
+        );
     }
 }

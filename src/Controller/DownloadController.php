@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Uvret\App\Controller;
 
 use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
+use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\SvgSheet;
+use Uvret\Design\Line;
+use Uvret\Parcel\DesignFile;
+use Uvret\Proof\Proof;
+use Uvret\Proof\ProofNotes;
+use Uvret\Type\TypeCase;
 
 /** Files to take away. */
 final readonly class DownloadController
@@ -42,10 +49,38 @@ final readonly class DownloadController
         return $this->file($this->svg->wearSide($plan->design, $plan->composition), "$id-wear-side.svg");
     }
 
-    private function file(string $svg, string $name): Response
+    /** The design with its fonts as one file. */
+    #[Route('/api/designs/{id}/design-file', methods: 'GET')]
+    public function designFile(string $id, TypeCase $typeCase): Response
     {
-        return new Response($svg, 200, [
-            'Content-Type' => 'image/svg+xml',
+        $draft = $this->drafting->draft($this->designs->get($id)->document);
+        $fonts = \array_values(\array_unique(\array_map(static fn (Line $line): string => $line->font, $draft->plan->design->lines)));
+
+        return $this->file(DesignFile::pack($this->drafting->encode($draft->document), $fonts, $typeCase)->bytes(), "$id.uvret.zip", 'application/zip');
+    }
+
+    /** The customer's proof of the design as it is now. */
+    #[Route('/api/designs/{id}/proof.{format}', requirements: ['format' => 'png|pdf'], methods: 'GET')]
+    public function proof(string $id, string $format, Request $request, Proof $proof, Printing $printing): Response
+    {
+        $design = $this->designs->get($id);
+        $approved = $design->approved();
+        $svg = $proof->page($this->drafting->draft($design->document)->plan, new ProofNotes(
+            $design->job->title,
+            $design->job->customer,
+            $design->step,
+            (new \DateTimeImmutable())->format('j F Y'),
+            $approved?->step === $design->step ? \sprintf('Approved by %s on %s', $approved->by, $approved->at?->format('j F Y')) : null,
+        ));
+        $file = 'pdf' === $format ? $printing->pdf($svg) : $printing->png($svg, \min(3000, \max(200, $request->query->getInt('width', 1654))));
+
+        return $this->file($file, "$id-proof-$design->step.$format", 'pdf' === $format ? 'application/pdf' : 'image/png');
+    }
+
+    private function file(string $content, string $name, string $type = 'image/svg+xml'): Response
+    {
+        return new Response($content, 200, [
+            'Content-Type' => $type,
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
             'Cache-Control' => 'no-store',
         ]);

@@ -15,13 +15,12 @@ use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Shape\FontCard;
 use Uvret\App\Api\Shape\ReadLength;
 use Uvret\App\Entity\RackFilm;
-use Uvret\App\Entity\ShopBlank;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
 use Uvret\Type\FontEntry;
 use Uvret\Type\TypeCase;
 
-/** What the shop has: fonts, films, blanks. */
+/** What the shop has: fonts, films. */
 final readonly class ShopController
 {
     public function __construct(
@@ -56,17 +55,6 @@ final readonly class ShopController
         $films = $this->entities->getRepository(RackFilm::class)->findBy([], ['position' => 'ASC']);
 
         return self::jsonList(\array_map(static fn (RackFilm $film): string => $film->film, $films));
-    }
-
-    #[Route('/api/blanks', methods: 'GET')]
-    #[OA\Get(path: '/api/blanks', operationId: 'listBlanks', responses: [
-        new OA\Response(response: 200, description: 'The blanks, each in its sizes with its placements.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/BlankCard'))),
-    ])]
-    public function blanks(): JsonResponse
-    {
-        $blanks = $this->entities->getRepository(ShopBlank::class)->findBy([], ['position' => 'ASC']);
-
-        return self::jsonList(\array_map(static fn (ShopBlank $blank): string => $blank->blank, $blanks));
     }
 
     #[Route('/api/length', methods: 'GET')]

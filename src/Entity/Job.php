@@ -34,9 +34,21 @@ class Job
         public \DateTimeImmutable $due,
         #[ORM\Column(length: 20, enumType: JobState::class)]
         public JobState $state,
+        /** When it was taken off the rail; null while it hangs there. */
+        #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+        public ?\DateTimeImmutable $archivedAt = null,
+        /** Rises with every change of the sheet; kept by Jobs. */
+        #[ORM\Column(options: ['default' => 1])]
+        public int $version = 1,
     ) {
         $this->items = new ArrayCollection();
         $this->designs = new ArrayCollection();
+    }
+
+    /** @return list<JobDesign> those that were not taken out */
+    public function currentDesigns(): array
+    {
+        return \array_values($this->designs->filter(static fn (JobDesign $design): bool => null === $design->removedAt)->toArray());
     }
 
     public function quantity(): int

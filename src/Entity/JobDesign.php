@@ -31,6 +31,18 @@ class JobDesign
         public int $version = 1,
         #[ORM\Column(options: ['default' => 0])]
         public int $step = 0,
+        /** When it was taken out of its job; it can be brought back. */
+        #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+        public ?\DateTimeImmutable $removedAt = null,
+        #[ORM\Embedded]
+        public ?Approval $approval = null,
     ) {
+        $this->approval ??= new Approval();
+    }
+
+    /** What the customer approved; null while nothing is. */
+    public function approved(): ?Approval
+    {
+        return null !== $this->approval && $this->approval->step > 0 ? $this->approval : null;
     }
 }

@@ -18,6 +18,9 @@ class ShopBlank
         public int $position,
         #[ORM\Column(type: 'text')]
         public string $blank,
+        #[ORM\Column(type: 'integer', options: ['default' => 1])]
+        #[ORM\Version]
+        public int $version = 1,
     ) {
     }
 }

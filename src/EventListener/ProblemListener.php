@@ -11,8 +11,11 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\Problem;
+use Uvret\App\Proof\PrintingException;
 use Uvret\Design\DesignException;
 use Uvret\Geometry\LengthException;
+use Uvret\Parcel\ParcelException;
+use Uvret\Type\FontException;
 
 /** Turns exceptions into problems that say what to do. */
 #[AsEventListener]
@@ -26,6 +29,8 @@ final readonly class ProblemListener
             $e instanceof LengthException => [422, new Problem('Not a length', $e->getMessage())],
             $e instanceof BadRequest => ['' === $e->path ? 400 : 422, new Problem('Not understood', $e->getMessage(), $e->path)],
             $e instanceof OptimisticLockException => [409, new Problem('Changed elsewhere', 'This design was changed in another window. Open it again to see that; what you typed here is still on this page.')],
+            $e instanceof ParcelException, $e instanceof FontException => [422, new Problem('Not taken in', $e->getMessage())],
+            $e instanceof PrintingException => [503, new Problem('Not possible now', $e->getMessage())],
             $e instanceof HttpExceptionInterface => [$e->getStatusCode(), new Problem(404 === $e->getStatusCode() ? 'Not found' : 'Not possible', $e->getMessage())],
             default => [500, new Problem('Something went wrong in the server', 'Nothing was lost: what was saved before is still there. Try again; if it happens again, the log says why.')],
         };

@@ -24,7 +24,7 @@ final readonly class History
         $now = new \DateTimeImmutable();
         $current = $this->step($design, $design->step);
         $last = $this->lastNumber($design);
-        $together = null !== $current && null === $current->name && $current->number === $last && $current->number > 1
+        $together = null !== $current && null === $current->name && $current->number !== $design->approved()?->step && $current->number === $last && $current->number > 1
             && '' !== $change && $current->change === $change
             && $now->getTimestamp() - $current->madeAt->getTimestamp() < self::TOGETHER;
         if ($together) {

@@ -20,6 +20,14 @@ final readonly class JobDesigns
     /** @throws NotFoundHttpException where there is no such design */
     public function get(string $id): JobDesign
     {
+        $design = $this->evenRemoved($id);
+
+        return null === $design->removedAt ? $design : throw new NotFoundHttpException('This design was taken out of its job. It can be brought back on the job’s sheet.');
+    }
+
+    /** @throws NotFoundHttpException where there never was such a design */
+    public function evenRemoved(string $id): JobDesign
+    {
         return $this->entities->find(JobDesign::class, $id) ?? throw new NotFoundHttpException('There is no such design. It may have been removed; go back to the jobs.');
     }
 

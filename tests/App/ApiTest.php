@@ -4,56 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\App;
 
-use Symfony\Bundle\FrameworkBundle\KernelBrowser;
-use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
-use Uvret\App\Demo\DemoShop;
+use Uvret\Tests\Support\ApiCase;
 use Uvret\Tests\Support\Json;
 
-final class ApiTest extends WebTestCase
+final class ApiTest extends ApiCase
 {
-    private KernelBrowser $client;
-
-    protected function setUp(): void
-    {
-        $this->client = self::createClient([], ['HTTP_HOST' => '127.0.0.1:8420']);
-        $demo = self::getContainer()->get(DemoShop::class);
-        self::assertInstanceOf(DemoShop::class, $demo);
-        $demo->load(true);
-    }
-
-    public function testJobsHangByDueDate(): void
-    {
-        $jobs = $this->get('/api/jobs');
-        $due = \array_column($jobs->data(), 'due');
-        self::assertGreaterThanOrEqual(3, \count($due));
-        $sorted = $due;
-        \sort($sorted);
-        self::assertSame($sorted, $due);
-        self::assertNotSame('', $jobs->string('0.designs.0.parts.0.path'));
-    }
-
-    public function testAJobIsOpenedWithAnEmptyDesign(): void
-    {
-        $new = new Json(['title' => 'Rückenwind & Co', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'kit-tote', 'quantity' => 9]);
-        $this->client->request('POST', '/api/jobs', content: (string) $new);
-        self::assertResponseStatusCodeSame(201);
-        $job = Json::of((string) $this->client->getResponse()->getContent());
-        self::assertSame('to design', $job->string('state'));
-        $design = $this->get('/api/designs/'.$job->string('designs.0.id'));
-        self::assertSame('Kit tote', $design->string('document.blank.name'));
-        self::assertSame([], $design->get('document.lines'));
-        self::assertFalse($design->get('canUndo'));
-
-        // The same title again is another job; a missing field is named.
-        $this->client->request('POST', '/api/jobs', content: (string) $new);
-        self::assertNotSame($job->string('id'), Json::of((string) $this->client->getResponse()->getContent())->string('id'));
-        foreach (['title' => ' ', 'due' => 'soon', 'blank' => 'umbrella', 'quantity' => 0] as $field => $wrong) {
-            $this->client->request('POST', '/api/jobs', content: (string) $new->with($field, $wrong));
-            self::assertResponseStatusCodeSame(422);
-            self::assertSame($field, Json::of((string) $this->client->getResponse()->getContent())->string('path'));
-        }
-    }
-
     public function testASaveIsKeptAndAnswersWithTheExactResult(): void
     {
         $opened = $this->get('/api/designs/kit-bag-ottilie');
@@ -188,30 +143,10 @@ final class ApiTest extends WebTestCase
         self::assertStringContainsString('3 1/2"', Json::of((string) $this->client->getResponse()->getContent())->string('detail'));
     }
 
-    private function get(string $path): Json
-    {
-        $this->client->request('GET', $path);
-        self::assertResponseIsSuccessful();
-
-        return Json::of((string) $this->client->getResponse()->getContent());
-    }
-
     private function post(string $action): Json
     {
         $version = $this->get('/api/designs/kit-bag-ottilie')->int('version');
-        $this->client->request('POST', "/api/designs/kit-bag-ottilie/$action?version=$version");
-        self::assertResponseIsSuccessful();
 
-        return Json::of((string) $this->client->getResponse()->getContent());
-    }
-
-    /** Saves an opened design, from the version that it was opened in. */
-    private function put(Json $opened, int $status = 200, string $change = ''): Json
-    {
-        $body = new Json(['version' => $opened->int('version'), 'document' => $opened->get('document'), 'change' => $change]);
-        $this->client->request('PUT', '/api/designs/kit-bag-ottilie', content: (string) $body);
-        self::assertResponseStatusCodeSame($status);
-
-        return Json::of((string) $this->client->getResponse()->getContent());
+        return $this->send('POST', "/api/designs/kit-bag-ottilie/$action?version=$version");
     }
 }

@@ -14,11 +14,14 @@ final class FlowTest extends TestCase
         'Geometry' => [],
         'Type' => ['Geometry'],
         'Design' => ['Geometry', 'Opis\JsonSchema'],
+        'Blanks' => ['Geometry', 'Design'],
         'Compose' => ['Geometry', 'Type', 'Design'],
         'Separate' => ['Geometry', 'Design', 'Compose'],
         'Cut' => ['Geometry', 'Design', 'Compose', 'Separate'],
         'Snags' => ['Geometry', 'Design', 'Compose', 'Separate', 'Cut'],
         'Plan' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut', 'Snags'],
+        'Parcel' => ['Type'],
+        'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Plan'],
     ];
 
     public function testNothingReachesBack(): void

@@ -1,11 +1,15 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import { BenchPage } from './bench/BenchPage';
+import { JobPage } from './jobs/JobPage';
 import { JobsPage } from './jobs/JobsPage';
 import { NotFound } from './ui/NotFound';
 import './styles.css';
+
+// What is seldom opened is loaded when it is.
+const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } } });
 const root = document.getElementById('root');
@@ -15,11 +19,15 @@ if (root) {
         <StrictMode>
             <QueryClientProvider client={client}>
                 <BrowserRouter>
-                    <Routes>
-                        <Route path="/" element={<JobsPage />} />
-                        <Route path="/designs/:id" element={<BenchPage />} />
-                        <Route path="*" element={<NotFound />} />
-                    </Routes>
+                    <Suspense>
+                        <Routes>
+                            <Route path="/" element={<JobsPage />} />
+                            <Route path="/jobs/:id" element={<JobPage />} />
+                            <Route path="/designs/:id" element={<BenchPage />} />
+                            <Route path="/blanks" element={<BlanksPage />} />
+                            <Route path="*" element={<NotFound />} />
+                        </Routes>
+                    </Suspense>
                 </BrowserRouter>
             </QueryClientProvider>
         </StrictMode>,

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\App\Api\Draft;
 
 /** A design of a job in small, as it will be worn. */
-#[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'document', 'parts'])]
+#[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'document', 'blank', 'parts'])]
 final readonly class DesignCard
 {
     /** @param list<SheetPart> $parts */
@@ -19,6 +19,8 @@ final readonly class DesignCard
         public string $name,
         #[OA\Property(ref: '#/components/schemas/Design')]
         public object $document,
+        #[OA\Property(ref: '#/components/schemas/Frame')]
+        public Frame $blank,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetPart'))]
         public array $parts,
     ) {
@@ -26,6 +28,8 @@ final readonly class DesignCard
 
     public static function of(string $id, Draft $draft): self
     {
-        return new self($id, $draft->plan->design->name, $draft->document, Sheet::of($draft->plan)->parts);
+        $sheet = Sheet::of($draft->plan);
+
+        return new self($id, $draft->plan->design->name, $draft->document, $sheet->blank, $sheet->parts);
     }
 }

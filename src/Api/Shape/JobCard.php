@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A job as it hangs on the rail. */
-#[OA\Schema(schema: 'JobCard', required: ['id', 'title', 'customer', 'due', 'state', 'quantity', 'designs'])]
+#[OA\Schema(schema: 'JobCard', required: ['id', 'title', 'customer', 'due', 'state', 'quantity', 'archived', 'designs'])]
 final readonly class JobCard
 {
     /** @param list<DesignCard> $designs */
@@ -24,6 +24,8 @@ final readonly class JobCard
         public string $state,
         #[OA\Property(description: 'How many blanks are to be pressed.')]
         public int $quantity,
+        #[OA\Property]
+        public bool $archived,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/DesignCard'))]
         public array $designs,
     ) {

@@ -27,27 +27,14 @@ final readonly class NewJob
     /** @throws BadRequest with the field that is wrong */
     public static function fromJson(string $body): self
     {
-        $data = \json_decode($body, true);
-        if (!\is_array($data)) {
-            throw BadRequest::shape('a job');
-        }
-        $text = static function (string $field, string $missing) use ($data): string {
-            $value = $data[$field] ?? null;
-            $value = \is_string($value) ? \trim($value) : '';
+        $fields = Fields::fromJson($body);
 
-            return '' === $value || \mb_strlen($value) > 120 ? throw BadRequest::field($field, $missing) : $value;
-        };
-        $title = $text('title', 'Say in a few words what the job is.');
-        $customer = $text('customer', 'Say who the job is for.');
-        $due = \DateTimeImmutable::createFromFormat('!Y-m-d', $text('due', 'Choose the day the job is due.'));
-        if (false === $due) {
-            throw BadRequest::field('due', 'Choose the day the job is due.');
-        }
-        $quantity = $data['quantity'] ?? null;
-        if (!\is_int($quantity) || $quantity < 1 || $quantity > 9999) {
-            throw BadRequest::field('quantity', 'Say how many there are, from 1 to 9999.');
-        }
-
-        return new self($title, $customer, $due, $text('blank', 'Choose what the lettering goes on.'), $quantity);
+        return new self(
+            $fields->text('title', 'Say in a few words what the job is.'),
+            $fields->text('customer', 'Say who the job is for.'),
+            $fields->day('due', 'Choose the day the job is due.'),
+            $fields->text('blank', 'Choose what the lettering goes on.'),
+            $fields->number('quantity', 'Say how many there are, from 1 to 9999.', 1, 9999),
+        );
     }
 }

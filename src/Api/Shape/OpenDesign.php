@@ -7,9 +7,10 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A design as it is opened on the Bench. */
-#[OA\Schema(schema: 'OpenDesign', required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'canUndo', 'canRedo', 'document', 'sheet'])]
+#[OA\Schema(schema: 'OpenDesign', required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'step', 'canUndo', 'canRedo', 'approval', 'siblings', 'document', 'sheet'])]
 final readonly class OpenDesign
 {
+    /** @param list<DesignName> $siblings */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -21,10 +22,16 @@ final readonly class OpenDesign
         public int $version,
         #[OA\Property(format: 'date-time')]
         public string $savedAt,
+        #[OA\Property(description: 'The step of the history that it is at.')]
+        public int $step,
         #[OA\Property]
         public bool $canUndo,
         #[OA\Property]
         public bool $canRedo,
+        #[OA\Property(ref: '#/components/schemas/Approval', nullable: true)]
+        public ?Approval $approval,
+        #[OA\Property(description: 'All designs of the job, this one too.', items: new OA\Items(ref: '#/components/schemas/DesignName'))]
+        public array $siblings,
         #[OA\Property(ref: '#/components/schemas/Design')]
         public object $document,
         #[OA\Property(ref: '#/components/schemas/Sheet')]

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** The answer to a save: what the version is now, and what the document comes to. */
-#[OA\Schema(schema: 'SavedDesign', required: ['version', 'savedAt', 'canUndo', 'canRedo', 'sheet'])]
+#[OA\Schema(schema: 'SavedDesign', required: ['version', 'savedAt', 'step', 'canUndo', 'canRedo', 'sheet'])]
 final readonly class SavedDesign
 {
     public function __construct(
@@ -15,6 +15,8 @@ final readonly class SavedDesign
         public int $version,
         #[OA\Property(format: 'date-time')]
         public string $savedAt,
+        #[OA\Property]
+        public int $step,
         #[OA\Property]
         public bool $canUndo,
         #[OA\Property]

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
+use Uvret\Blanks\Drawing;
 use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
 use Uvret\Plan\Plan;
 
 /** All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
-#[OA\Schema(schema: 'Sheet', required: ['area', 'ink', 'parts', 'layers', 'filmLength', 'toWeed', 'spare', 'snags'])]
+#[OA\Schema(schema: 'Sheet', required: ['area', 'blank', 'ink', 'parts', 'layers', 'filmLength', 'toWeed', 'spare', 'snags'])]
 final readonly class Sheet
 {
     /**
@@ -21,6 +22,8 @@ final readonly class Sheet
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/Frame')]
         public Frame $area,
+        #[OA\Property(description: 'All of the blank’s drawing.', ref: '#/components/schemas/Frame')]
+        public Frame $blank,
         #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
         public ?Frame $ink,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetPart'))]
@@ -48,6 +51,7 @@ final readonly class Sheet
 
         return new self(
             Frame::of($plan->composition->area),
+            Frame::of(Drawing::named($plan->design->blank->drawing)->extent($plan->design->blank)),
             null === $ink ? null : Frame::of($ink),
             \array_map(static fn (Part $part): SheetPart => SheetPart::of($part), $plan->composition->parts),
             \array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet), $plan->cutPlan->sheets),

@@ -20,7 +20,14 @@ export type SavedDesign = Schemas['SavedDesign'];
 export type JobCard = Schemas['JobCard'];
 export type DesignCard = Schemas['DesignCard'];
 export type FontCard = Schemas['FontCard'];
-export type BlankCard = Schemas['BlankCard'];
+export type ShopBlank = Schemas['ShopBlank'];
+export type BlankEntry = Schemas['BlankEntry'];
+export type Rail = Schemas['Rail'];
+export type JobSheet = Schemas['JobSheet'];
+export type JobItem = Schemas['JobItem'];
+export type JobState = JobSheet['state'];
+export type Approval = Schemas['Approval'];
+export type Comparison = Schemas['Comparison'];
 export type HistoryStep = Schemas['HistoryStep'];
 export type Problem = Schemas['Problem'];
 

@@ -6,6 +6,20 @@ export const jobs = queryOptions({
     queryFn: () => answer(server.GET('/api/jobs')),
 });
 
+export const job = (id: string) =>
+    queryOptions({
+        queryKey: ['jobs', id],
+        queryFn: () => answer(server.GET('/api/jobs/{id}', { params: { path: { id } } })),
+    });
+
+/** Asked often, and cheap: differs as soon as a job or a design was changed. */
+export const stamp = queryOptions({
+    queryKey: ['stamp'],
+    queryFn: () => answer(server.GET('/api/stamp')),
+    refetchInterval: 2500,
+    select: (answer) => answer.stamp,
+});
+
 export const openDesign = (id: string) =>
     queryOptions({
         queryKey: ['design', id],

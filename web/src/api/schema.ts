@@ -1,5 +1,37 @@
 // Written by web/generate-types.mjs from the server's OpenAPI description.
 export interface paths {
+    "/api/blanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBlanks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveBlank"];
+        post?: never;
+        delete: operations["removeBlank"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/designs/{id}": {
         parameters: {
             query?: never;
@@ -10,7 +42,7 @@ export interface paths {
         get: operations["openDesign"];
         put: operations["saveDesign"];
         post?: never;
-        delete?: never;
+        delete: operations["removeDesign"];
         options?: never;
         head?: never;
         patch?: never;
@@ -80,6 +112,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/designs/{id}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compareDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -91,6 +139,182 @@ export interface paths {
         put?: never;
         post: operations["openJob"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stamp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stampOfShop"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showJob"];
+        put: operations["changeJob"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["duplicateJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["archiveJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reopenJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/designs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/design-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["openDesignFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/duplicate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["duplicateDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/stamp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stampOfDesign"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/approval": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["approveDesign"];
+        delete: operations["withdrawApproval"];
         options?: never;
         head?: never;
         patch?: never;
@@ -128,22 +352,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/blanks": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["listBlanks"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/length": {
         parameters: {
             query?: never;
@@ -164,18 +372,46 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        BlankCard: {
-            /** @description A blank that the shop decorates. Its fabric and placements are entries of a design document. */
-            id: string;
-            name: string;
-            drawing: components["schemas"]["DesignDrawing"];
-            fabrics: components["schemas"]["DesignFabric"][];
-            sizes: {
-                size: string;
-                /** @description Across, in µm. */
-                width: number;
-                placements: components["schemas"]["DesignPlacement"][];
-            }[];
+        /** @description What the customer approved. */
+        Approval: {
+            by: string;
+            /** Format: date-time */
+            at: string;
+            /** @description The step of the history that was approved. */
+            step: number;
+            /** @description Whether the design is still as it was approved. */
+            current: boolean;
+        };
+        /** @description A blank of the shop, with its version. */
+        BlankEntry: {
+            /** @description Rises with every change; 0 for one that is not saved yet. */
+            version: number;
+            blank: components["schemas"]["ShopBlank"];
+        };
+        /** @description A job as it is to be from now on, with the version that it was changed from. */
+        ChangeJob: {
+            version: number;
+            title: string;
+            customer: string;
+            /** Format: date */
+            due: string;
+            /** @enum {string} */
+            state: "to design" | "to approve" | "to cut" | "to press" | "done";
+            items: components["schemas"]["JobItem"][];
+        };
+        /** @description How a design that two people changed stands. */
+        Comparison: {
+            theirs: string[];
+            ours: string[];
+            opened: components["schemas"]["OpenDesign"];
+            merged: components["schemas"]["Design"] | null;
+        };
+        /** @description What the jobs in hand come to. Lengths are in µm. */
+        DayWork: {
+            /** @description Of the jobs that are to be cut. */
+            filmLength: number;
+            toWeed: number;
+            toPress: components["schemas"]["PressCount"][];
         };
         /**
          * Design
@@ -207,15 +443,11 @@ export interface components {
         DesignBlank: {
             id: components["schemas"]["DesignId"];
             name: components["schemas"]["DesignLabel"];
-            /** @enum {unknown} */
-            drawing: "tee-front" | "tee-back" | "tote" | "cap" | "brimmed-hat" | "pouch";
+            drawing: components["schemas"]["DesignDrawing"];
             size: string;
             /** @description Across the blank where it is widest: chest, bag, cap or brim. */
             width: components["schemas"]["DesignExtent"];
-            fabric: {
-                name: components["schemas"]["DesignLabel"];
-                colour: components["schemas"]["DesignColour"];
-            };
+            fabric: components["schemas"]["DesignFabric"];
             placement: components["schemas"]["DesignPlacement"];
         };
         /** @description A design of a job in small, as it will be worn. */
@@ -223,12 +455,16 @@ export interface components {
             id: string;
             name: string;
             document: components["schemas"]["Design"];
+            blank: components["schemas"]["Frame"];
             parts: components["schemas"]["SheetPart"][];
         };
         DesignColour: string;
         DesignDistance: number;
-        /** @enum {unknown} */
-        DesignDrawing: "tee-front" | "tee-back" | "tote" | "cap" | "brimmed-hat" | "pouch";
+        /**
+         * @description How the blank is drawn.
+         * @enum {unknown}
+         */
+        DesignDrawing: "tee-front" | "tee-back" | "hoodie-front" | "sleeve" | "tote" | "cap" | "brimmed-hat" | "pouch";
         DesignExtent: number;
         DesignFabric: {
             name: components["schemas"]["DesignLabel"];
@@ -268,6 +504,37 @@ export interface components {
             gap: components["schemas"]["DesignDistance"];
             /** @description To the right of where the alignment puts the line. */
             shift: components["schemas"]["DesignDistance"];
+            /**
+             * @description What the line is aligned to by ink: the placement area, or the line above it (the area where there is none).
+             * @default area
+             * @enum {unknown}
+             */
+            alignTo: "area" | "above";
+            /**
+             * @description In degrees, clockwise as worn, about the middle of the ink.
+             * @default 0
+             */
+            turn: number;
+            /**
+             * @description The width in percent of what the font's proportions give.
+             * @default 100
+             */
+            stretch: number;
+            /**
+             * @description Keeps its place, but is neither shown nor cut.
+             * @default false
+             */
+            hidden: boolean;
+            /**
+             * @description Is not changed or moved by hand until it is unlocked.
+             * @default false
+             */
+            locked: boolean;
+        };
+        /** @description A design by its name. */
+        DesignName: {
+            id: string;
+            name: string;
         };
         /** @description The area of the blank that may carry lettering. */
         DesignPlacement: {
@@ -331,7 +598,37 @@ export interface components {
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
             /** @description How many blanks are to be pressed. */
             quantity: number;
+            archived: boolean;
             designs: components["schemas"]["DesignCard"][];
+        };
+        /** @description So many of a blank in a size. */
+        JobItem: {
+            blank: string;
+            size: string;
+            quantity: number;
+        };
+        /** @description One job, whole. */
+        JobSheet: {
+            id: string;
+            version: number;
+            title: string;
+            customer: string;
+            /** Format: date */
+            due: string;
+            /** @enum {string} */
+            state: "to design" | "to approve" | "to cut" | "to press" | "done";
+            archived: boolean;
+            items: components["schemas"]["JobItem"][];
+            designs: components["schemas"]["JobSheetDesign"][];
+            removed: components["schemas"]["DesignName"][];
+        };
+        /** @description A design on its job’s sheet. */
+        JobSheetDesign: {
+            card: components["schemas"]["DesignCard"];
+            approval: components["schemas"]["Approval"] | null;
+            blockingSnags: number;
+            /** Format: date-time */
+            savedAt: string;
         };
         /** @description What it takes to hang a job on the rail. */
         NewJob: {
@@ -351,10 +648,20 @@ export interface components {
             version: number;
             /** Format: date-time */
             savedAt: string;
+            /** @description The step of the history that it is at. */
+            step: number;
             canUndo: boolean;
             canRedo: boolean;
+            approval: components["schemas"]["Approval"] | null;
+            /** @description All designs of the job, this one too. */
+            siblings: components["schemas"]["DesignName"][];
             document: components["schemas"]["Design"];
             sheet: components["schemas"]["Sheet"];
+        };
+        /** @description How many of a blank are to be pressed. */
+        PressCount: {
+            blank: string;
+            quantity: number;
         };
         /** @description Why a request was not carried out, in words for the person at the screen (RFC 9457). */
         Problem: {
@@ -362,6 +669,13 @@ export interface components {
             detail: string;
             /** @description The field of the document that is wrong, like lines/0/words; empty when none is. */
             path: string;
+        };
+        /** @description The jobs as they hang by due date, and the day’s work. */
+        Rail: {
+            /** @description Differs as soon as anything on the rail was changed. */
+            stamp: string;
+            jobs: components["schemas"]["JobCard"][];
+            day: components["schemas"]["DayWork"];
         };
         /** @description A length that was typed, read. */
         ReadLength: {
@@ -379,6 +693,7 @@ export interface components {
             version: number;
             /** Format: date-time */
             savedAt: string;
+            step: number;
             canUndo: boolean;
             canRedo: boolean;
             sheet: components["schemas"]["Sheet"];
@@ -386,6 +701,8 @@ export interface components {
         /** @description All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
         Sheet: {
             area: components["schemas"]["Frame"];
+            /** @description All of the blank’s drawing. */
+            blank: components["schemas"]["Frame"];
             ink: components["schemas"]["Frame"] | null;
             parts: components["schemas"]["SheetPart"][];
             layers: components["schemas"]["SheetLayer"][];
@@ -418,6 +735,12 @@ export interface components {
             /** @description SVG path data in µm from the middle of the area’s top edge, y pointing down. */
             path: string;
             ink: components["schemas"]["Frame"] | null;
+            /** @description Of the ink along the baseline, before the line’s turn, in µm. */
+            width: number;
+            height: number;
+            /** @description The middle that the line is turned about, in µm, y pointing down. */
+            middleX: number;
+            middleY: number;
             /** @description The height of the letter H at this size, in µm. */
             letterHeight: number;
         };
@@ -435,6 +758,26 @@ export interface components {
             x: number | null;
             y: number | null;
         };
+        /**
+         * Shop blank
+         * @description A blank that the shop decorates, in its fabrics and sizes, with the placements of each size. Every length is a whole number of micrometres.
+         */
+        ShopBlank: {
+            id: components["schemas"]["DesignId"];
+            name: components["schemas"]["DesignLabel"];
+            drawing: components["schemas"]["DesignDrawing"];
+            fabrics: components["schemas"]["DesignFabric"][];
+            sizes: {
+                size: string;
+                /** @description Across the blank where it is widest. */
+                width: components["schemas"]["DesignExtent"];
+                placements: components["schemas"]["DesignPlacement"][];
+            }[];
+        };
+        /** @description Differs as soon as something was changed. */
+        Stamp: {
+            stamp: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -444,6 +787,92 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    listBlanks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The blanks, each in its sizes with its placements. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankEntry"][];
+                };
+            };
+        };
+    };
+    saveBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlankEntry"];
+            };
+        };
+        responses: {
+            /** @description Saved; version 0 makes a new one. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankEntry"];
+                };
+            };
+            /** @description It was changed elsewhere since that version; nothing was saved. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is not a blank; nothing was saved. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone from the shop; designs keep their own. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankEntry"];
+                };
+            };
+        };
+    };
     openDesign: {
         parameters: {
             query?: never;
@@ -515,6 +944,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out of its job; it can be brought back. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
                 };
             };
         };
@@ -659,6 +1110,35 @@ export interface operations {
             };
         };
     };
+    compareDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    base: components["schemas"]["Design"];
+                    ours: components["schemas"]["Design"];
+                };
+            };
+        };
+        responses: {
+            /** @description What each changed since the base, and both together. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
     listJobs: {
         parameters: {
             query?: never;
@@ -674,7 +1154,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JobCard"][];
+                    "application/json": components["schemas"]["Rail"];
                 };
             };
         };
@@ -708,6 +1188,373 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    stampOfShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Differs as soon as a job or a design was changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stamp"];
+                };
+            };
+        };
+    };
+    showJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The job with its items and designs. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
+                };
+            };
+            /** @description There is no such job. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeJob"];
+            };
+        };
+        responses: {
+            /** @description Changed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
+                };
+            };
+            /** @description It was changed elsewhere since that version; nothing was changed. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something is missing; nothing was changed. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    duplicateJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** Format: date */
+                    due: string;
+                };
+            };
+        };
+        responses: {
+            /** @description A job like it, due on that day. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
+                };
+            };
+        };
+    };
+    archiveJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Off the rail; nothing of it is lost. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
+                };
+            };
+        };
+    };
+    reopenJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back on the rail. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
+                };
+            };
+        };
+    };
+    addDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    blank: string;
+                    placement: string;
+                };
+            };
+        };
+        responses: {
+            /** @description An empty design, on that placement. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignName"];
+                };
+            };
+            /** @description The shop has no such blank. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openDesignFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description The design of the file, in this job. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignName"];
+                };
+            };
+            /** @description It is not a design file; nothing was taken in. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    duplicateDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A design like it, in the same job. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignName"];
+                };
+            };
+        };
+    };
+    restoreDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Back in its job. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
+                };
+            };
+        };
+    };
+    stampOfDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The version of the design, as text; empty where it is gone. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stamp"];
+                };
+            };
+        };
+    };
+    approveDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    version: number;
+                    by: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Noted with the exact state of the design. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Approval"];
+                };
+            };
+            /** @description It was changed since that version: what was approved is not what is there. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    withdrawApproval: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No longer approved. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSheet"];
                 };
             };
         };
@@ -748,26 +1595,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DesignFilm"][];
-                };
-            };
-        };
-    };
-    listBlanks: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The blanks, each in its sizes with its placements. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BlankCard"][];
                 };
             };
         };

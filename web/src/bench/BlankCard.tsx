@@ -1,23 +1,26 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Blank, BlankCard as BlankEntry, Placement } from '../api/client';
+import { useState } from 'react';
+import type { Blank, ShopBlank, Placement } from '../api/client';
 import { blanks } from '../api/queries';
 import { showRound } from '../measure';
 import { Choice } from '../ui/Choice';
 import { Segments } from '../ui/Segments';
 import { Swatch } from '../ui/Swatch';
-import { withBlank } from './edits';
+import { withBlank, withBlankFitted } from './edits';
 import type { Draft } from './useDesign';
 
 /** The blank: which, in what size and colour, and where the lettering goes. */
 export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
-    const shop = useQuery(blanks).data ?? [];
+    const shop = (useQuery(blanks).data ?? []).map((entry) => entry.blank);
     const { blank, unit } = design;
     const entry = shop.find((candidate) => candidate.id === blank.id);
     const size = entry?.sizes.find((candidate) => candidate.size === blank.size);
     const { placement } = blank;
+    const [measures, setMeasures] = useState<'kept' | 'fitted'>('kept');
+    const onto = (next: Partial<Blank>) => change((measures === 'kept' ? withBlank : withBlankFitted)(next));
 
     return (
-        <section aria-label="Blank" className="card grid gap-1.5 px-2.5 py-2">
+        <section aria-label="Blank" className="card grid shrink-0 gap-1.5 px-2.5 py-2">
             <div className="flex items-center gap-1.5">
                 {entry ? (
                     <Choice
@@ -27,7 +30,7 @@ export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
                         options={shop}
                         by={(option) => option.id}
                         show={(option) => option.name}
-                        onChange={(next) => change(withBlank(as(next, blank)))}
+                        onChange={(next) => onto(as(next, blank))}
                     />
                 ) : (
                     <span className="flex-1 font-bold">{blank.name}</span>
@@ -41,13 +44,11 @@ export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
                         by={(option) => option.size}
                         show={(option) => option.size}
                         onChange={(next) =>
-                            change(
-                                withBlank({
-                                    size: next.size,
-                                    width: next.width,
-                                    placement: same(next.placements, placement),
-                                }),
-                            )
+                            onto({
+                                size: next.size,
+                                width: next.width,
+                                placement: same(next.placements, placement),
+                            })
                         }
                     />
                 )}
@@ -61,7 +62,7 @@ export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
                         options={size.placements}
                         by={(option) => option.id}
                         show={(option) => option.name}
-                        onChange={(next) => change(withBlank({ placement: next }))}
+                        onChange={(next) => onto({ placement: next })}
                     />
                     <Choice
                         label="Fabric"
@@ -92,6 +93,20 @@ export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
                     onChange={(stack) => change((design) => ({ ...design, stack }))}
                 />
             </div>
+            {design.lines.length > 0 && (
+                <div className="flex items-center justify-between gap-2 text-xs text-quiet">
+                    On another area
+                    <Segments
+                        label="Measures of the lines on another blank, size or placement"
+                        value={measures}
+                        options={[
+                            { value: 'kept', show: 'keep sizes' },
+                            { value: 'fitted', show: 'fit again' },
+                        ]}
+                        onChange={setMeasures}
+                    />
+                </div>
+            )}
             <p className="text-xs text-quiet">
                 {showRound(placement.width, unit)} × {showRound(placement.height, unit)} {unit}
                 {placement.from.map(({ edge, distance }) => ` · ${showRound(distance, unit)} from the ${edge}`)}
@@ -101,7 +116,7 @@ export function BlankCard({ draft: { design, change } }: { draft: Draft }) {
 }
 
 /** The entry of the shop's list in the size and colour nearest to the blank there is. */
-function as(entry: BlankEntry, blank: Blank): Partial<Blank> {
+function as(entry: ShopBlank, blank: Blank): Partial<Blank> {
     const size = entry.sizes.find((candidate) => candidate.size === blank.size) ?? entry.sizes[0];
     const fabric = entry.fabrics.find((candidate) => candidate.name === blank.fabric.name) ?? entry.fabrics[0];
     const next = { id: entry.id, name: entry.name, drawing: entry.drawing };

@@ -1,21 +1,29 @@
 import { useQuery } from '@tanstack/react-query';
+import type { SheetSnag } from '../api/client';
 import { fonts } from '../api/queries';
 import { BlankCard } from './BlankCard';
-import { freeId, withNewLine } from './edits';
+import { freeId, withNewLine, withOrder } from './edits';
 import { LineCard } from './LineCard';
 import { SnagList } from './SnagList';
+import { useReorder } from './useReorder';
 import type { Draft } from './useDesign';
 
 interface Props {
     draft: Draft;
     chosen: string | null;
     onChoose: (line: string | null) => void;
+    snag: SheetSnag | null;
+    onSnag: (snag: SheetSnag) => void;
 }
 
 /** The ordered cards of the design: the blank first, then the lines. */
-export function BuildSheet({ draft, chosen, onChoose }: Props) {
+export function BuildSheet({ draft, chosen, onChoose, snag, onSnag }: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
+    const reorder = useReorder(
+        design.lines.map((line) => line.id),
+        (id, to) => change(withOrder(id, to)),
+    );
     return (
         <section aria-label="Build sheet" className="flex min-h-0 flex-col border-r border-seam">
             <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
@@ -31,13 +39,14 @@ export function BuildSheet({ draft, chosen, onChoose }: Props) {
                         open={line.id === chosen}
                         onOpen={() => onChoose(line.id)}
                         change={change}
+                        reorder={reorder}
                     />
                 ))}
                 {design.lines.length === 0 && (
                     <p className="px-1 text-quiet">Nothing is on the blank yet. Add a line and type the words.</p>
                 )}
                 <button
-                    className="rounded-[3px] border border-dashed border-seam py-1.5 font-semibold text-indigo hover:border-indigo"
+                    className="shrink-0 rounded-[3px] border border-dashed border-seam py-1.5 font-semibold text-indigo hover:border-indigo"
                     onClick={() => {
                         const id = freeId(design);
                         change(withNewLine(id));
@@ -47,7 +56,7 @@ export function BuildSheet({ draft, chosen, onChoose }: Props) {
                     Add a line
                 </button>
             </div>
-            <SnagList snags={sheet.snags} onChoose={onChoose} />
+            <SnagList snags={sheet.snags} chosen={snag} onChoose={onSnag} />
         </section>
     );
 }

@@ -4,13 +4,13 @@ import type { Design, FontCard, Line, SheetPart } from '../api/client';
 import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
-import { LengthField } from '../ui/LengthField';
-import { Segments } from '../ui/Segments';
 import { Swatch } from '../ui/Swatch';
 import { freeId, withCopy, withFilm, withLine, withoutLine } from './edits';
 import { faceOf, loadFaces } from './fontFaces';
 import { FontChoice } from './FontChoice';
+import { LineMeasures } from './LineMeasures';
 import type { Draft } from './useDesign';
+import type { Reorder } from './useReorder';
 
 interface Props {
     line: Line;
@@ -20,18 +20,19 @@ interface Props {
     open: boolean;
     onOpen: () => void;
     change: Draft['change'];
+    reorder: Reorder;
 }
 
 /** A line of lettering: the words are typed here; the chosen card opens to all its settings. */
-export function LineCard({ line, part, design, typeCase, open, onOpen, change }: Props) {
+export function LineCard({ line, part, design, typeCase, open, onOpen, change, reorder }: Props) {
     const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
     const film = design.films.find((candidate) => candidate.id === line.film);
     const font = typeCase.find((candidate) => candidate.id === line.font);
     const ink = part?.ink ?? null;
     const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
-    const gap = gapWords(design, line);
     const words = useRef<HTMLInputElement>(null);
+    const name = line.words.trim() || 'no words yet';
 
     useEffect(() => loadFaces([{ id: line.font }]), [line.font]);
     useEffect(() => {
@@ -60,158 +61,83 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
             onChange={(next) => next && change(withFilm(line.id, next))}
         />
     );
+    const moving = reorder.moving?.id === line.id;
 
     return (
         <section
-            aria-label={`Line: ${line.words || 'no words yet'}`}
-            className={`card px-2.5 py-2 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'}`}
+            aria-label={`Line: ${name}`}
+            className={`card relative shrink-0 py-2 pr-2.5 pl-5 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'} ${moving ? 'opacity-60' : ''} ${dropMark(reorder, design, line.id)}`}
             onPointerDown={open ? undefined : onOpen}
+            {...reorder.card(line.id)}
         >
-            <div className="flex items-center gap-2">
-                <input
-                    ref={words}
-                    id={`words-${line.id}`}
-                    aria-label="Words"
-                    className="w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm"
-                    style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
-                    placeholder="Type the words"
-                    maxLength={400}
-                    autoComplete="off"
-                    spellCheck={false}
-                    value={line.words}
-                    onFocus={onOpen}
-                    onChange={(event) => set({ words: event.target.value }, 'words')}
-                />
-                {!open && filmChoice}
-            </div>
-            {open ? (
-                <div className="mt-2 grid grid-cols-[56px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">
-                    <span className="text-xs text-quiet">Font</span>
-                    <FontChoice
-                        words={line.words}
-                        value={line.font}
-                        typeCase={typeCase}
-                        onChange={(next) => set({ font: next })}
+            <button
+                aria-label={`Place of ${name} in the order: drag it, or press the arrow keys`}
+                title="Drag to another place in the order"
+                className="absolute inset-y-0 left-0 w-5 cursor-grab touch-none rounded-[3px] focus-visible:-outline-offset-2"
+                {...reorder.grip(line.id)}
+            >
+                <svg aria-hidden viewBox="0 0 8 24" className="mx-auto h-6 w-2 fill-quiet opacity-60">
+                    {[4, 12, 20].map((y) => (
+                        <path key={y} d={`M1 ${y}h6v1.4h-6z`} />
+                    ))}
+                </svg>
+            </button>
+            <fieldset disabled={line.locked} className="min-w-0">
+                <div className="flex items-center gap-2">
+                    <input
+                        ref={words}
+                        id={`words-${line.id}`}
+                        aria-label="Words"
+                        className={`w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm ${line.hidden ? 'opacity-45' : ''}`}
+                        style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
+                        placeholder="Type the words"
+                        maxLength={400}
+                        autoComplete="off"
+                        spellCheck={false}
+                        value={line.words}
+                        onFocus={onOpen}
+                        onChange={(event) => set({ words: event.target.value }, 'words')}
                     />
-                    <span className="text-xs text-quiet">Ink size</span>
-                    <span className="flex gap-1.5">
-                        <LengthField
-                            label="Ink width"
-                            note="wide"
-                            unit={unit}
-                            least={500}
-                            rules={line.size.by === 'width'}
-                            value={ink?.width ?? (line.size.by === 'width' ? line.size.length : null)}
-                            onChange={(length) => set({ size: { by: 'width', length } })}
-                        />
-                        <LengthField
-                            label="Ink height"
-                            note="high"
-                            atRight
-                            unit={unit}
-                            least={500}
-                            rules={line.size.by === 'height'}
-                            value={ink?.height ?? (line.size.by === 'height' ? line.size.length : null)}
-                            onChange={(length) => set({ size: { by: 'height', length } })}
-                        />
-                    </span>
-                    <span className="text-xs text-quiet">Letter H</span>
-                    <span className="flex gap-1.5">
-                        <LengthField
-                            label="Letter height"
-                            note="high"
-                            unit={unit}
-                            least={500}
-                            rules={line.size.by === 'letter'}
-                            value={part?.letterHeight || (line.size.by === 'letter' ? line.size.length : null)}
-                            onChange={(length) => set({ size: { by: 'letter', length } })}
-                        />
-                        {line.size.by === 'area' ? (
-                            <LengthField
-                                label="Margin inside the area"
-                                note="margin"
-                                atRight
-                                unit={unit}
-                                least={0}
-                                rules
-                                value={line.size.length}
-                                onChange={(length) => set({ size: { by: 'area', length } })}
-                            />
-                        ) : (
-                            <button
-                                className="field flex-1 font-semibold text-indigo hover:border-indigo"
-                                onClick={() => set({ size: { by: 'area', length: 5000 } })}
-                            >
-                                Fit to area
-                            </button>
-                        )}
-                    </span>
-                    <span className="text-xs text-quiet">Spacing</span>
-                    <span className="flex items-center gap-1.5">
-                        <label className="field inline-flex items-baseline gap-1.5 focus-within:outline-2 focus-within:outline-indigo">
-                            <span className="sr-only">Letter spacing in thousandths of the em</span>
-                            <input
-                                type="number"
-                                className="w-10 bg-transparent outline-none"
-                                min={-500}
-                                max={2000}
-                                step={5}
-                                value={line.spacing}
-                                onChange={(event) => {
-                                    const spacing = Math.round(event.target.valueAsNumber);
-                                    if (Number.isFinite(spacing)) {
-                                        set({ spacing: Math.max(-500, Math.min(2000, spacing)) }, 'spacing');
-                                    }
-                                }}
-                            />
-                            <span aria-hidden className="text-2xs whitespace-nowrap text-quiet">
-                                ‰ em
-                            </span>
-                        </label>
-                        {filmChoice}
-                    </span>
-                    <span className="text-xs text-quiet">Stands</span>
-                    <span className="flex items-center gap-1.5">
-                        <Segments
-                            label="Alignment"
-                            value={line.align}
-                            options={[
-                                { value: 'left', show: <AlignIcon at="left" />, name: 'Left' },
-                                { value: 'centre', show: <AlignIcon at="centre" />, name: 'Centre' },
-                                { value: 'right', show: <AlignIcon at="right" />, name: 'Right' },
-                            ]}
-                            onChange={(align) => set({ align })}
-                        />
-                        {gap && (
-                            <LengthField
-                                label={`Gap ${gap}`}
-                                atRight
-                                unit={unit}
-                                value={line.gap}
-                                onChange={(gap) => set({ gap })}
-                            />
-                        )}
-                    </span>
-                    <span className="col-span-2 flex justify-between gap-3 pt-0.5 text-xs">
-                        <span className="whitespace-nowrap text-quiet">{gap ?? 'in the area’s middle'}</span>
-                        <button
-                            className="ml-auto font-semibold text-indigo hover:underline"
-                            onClick={() => change(withCopy(line.id, freeId(design)))}
-                        >
-                            Duplicate
-                        </button>
-                        <button
-                            className="font-semibold text-madder hover:underline"
-                            onClick={() => change(withoutLine(line.id))}
-                        >
-                            Remove
-                        </button>
-                    </span>
+                    {!open && filmChoice}
                 </div>
+                {open && (
+                    <div className="mt-2 grid grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">
+                        <span className="text-xs text-quiet">Font</span>
+                        <FontChoice
+                            words={line.words}
+                            value={line.font}
+                            typeCase={typeCase}
+                            onChange={(next) => set({ font: next })}
+                        />
+                        <span className="text-xs text-quiet">Film</span>
+                        {filmChoice}
+                        <LineMeasures line={line} part={part} design={design} set={set} />
+                    </div>
+                )}
+            </fieldset>
+            {open ? (
+                <span className="mt-2 flex justify-between text-xs">
+                    <CardButton onClick={() => set({ hidden: !line.hidden })}>
+                        {line.hidden ? 'Show' : 'Hide'}
+                    </CardButton>
+                    <CardButton onClick={() => set({ locked: !line.locked })}>
+                        {line.locked ? 'Unlock' : 'Lock'}
+                    </CardButton>
+                    <CardButton onClick={() => change(withCopy(line.id, freeId(design)))}>Duplicate</CardButton>
+                    <button
+                        className="font-semibold text-madder hover:underline disabled:opacity-40"
+                        disabled={line.locked}
+                        onClick={() => change(withoutLine(line.id))}
+                    >
+                        Remove
+                    </button>
+                </span>
             ) : (
                 <p className="mt-1 truncate text-xs text-quiet">
+                    {line.hidden && <b>hidden · </b>}
+                    {line.locked && <b>locked · </b>}
                     {font?.name ?? line.font}
-                    {ink && ` · ${show(ink.width, unit)} × ${show(ink.height, unit)} ${unit}`}
+                    {part && ink && ` · ${show(part.width, unit)} × ${show(part.height, unit)} ${unit}`}
                     {line.size.by === 'area' && ' · fitted to the area'}
                 </p>
             )}
@@ -219,19 +145,24 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change }:
     );
 }
 
-/** What a line's gap is measured from; null where it says nothing. */
-function gapWords(design: Design, line: Line): string | null {
-    if (design.lines[0]?.id !== line.id) {
-        return 'below the ink above';
-    }
-    return { top: 'below the area’s edge', middle: null, bottom: 'above the area’s edge' }[design.stack];
+function CardButton({ onClick, children }: { onClick: () => void; children: string }) {
+    return (
+        <button className="font-semibold text-indigo hover:underline" onClick={onClick}>
+            {children}
+        </button>
+    );
 }
 
-function AlignIcon({ at }: { at: Line['align'] }) {
-    const short = { left: 'M2 8h7', centre: 'M4 8h8', right: 'M7 8h7' }[at];
-    return (
-        <svg aria-hidden viewBox="0 0 16 12" className="h-3 w-4 fill-none stroke-current stroke-[1.6]">
-            <path d={`M2 4h12 ${short}`} />
-        </svg>
-    );
+/** Where the card on its way would come to lie. */
+function dropMark({ moving }: Reorder, design: Design, id: string): string {
+    if (!moving || moving.id === id) {
+        return '';
+    }
+    const others = design.lines.filter((line) => line.id !== moving.id).map((line) => line.id);
+    if (others[moving.to] === id) {
+        return 'before:absolute before:inset-x-0 before:-top-1.5 before:h-1 before:bg-marigold';
+    }
+    return moving.to === others.length && others.at(-1) === id
+        ? 'after:absolute after:inset-x-0 after:-bottom-1.5 after:h-1 after:bg-marigold'
+        : '';
 }

@@ -2,11 +2,12 @@ import type { SheetSnag } from '../api/client';
 
 interface Props {
     snags: readonly SheetSnag[];
-    onChoose: (line: string) => void;
+    chosen: SheetSnag | null;
+    onChoose: (snag: SheetSnag) => void;
 }
 
-/** What will go wrong, with the numbers of the pins on the stage. */
-export function SnagList({ snags, onChoose }: Props) {
+/** What will go wrong, with the numbers of the pins on the stage; choosing one shows its place. */
+export function SnagList({ snags, chosen, onChoose }: Props) {
     return (
         <section aria-label="Snags" className="max-h-44 shrink-0 overflow-y-auto border-t border-seam p-3">
             <h2 className="heading mb-1.5">Snags</h2>
@@ -17,8 +18,9 @@ export function SnagList({ snags, onChoose }: Props) {
                     {snags.map((snag) => (
                         <li key={snag.number}>
                             <button
-                                className="card grid w-full grid-cols-[auto_1fr] gap-x-2 px-2.5 py-1.5 text-left hover:border-quiet"
-                                onClick={() => snag.line && onChoose(snag.line)}
+                                aria-pressed={snag.number === chosen?.number}
+                                className={`card grid w-full grid-cols-[auto_1fr] gap-x-2 px-2.5 py-1.5 text-left hover:border-quiet ${snag.number === chosen?.number ? 'border-marigold!' : ''}`}
+                                onClick={() => onChoose(snag)}
                             >
                                 <b className={snag.blocks ? 'text-madder' : 'text-marigold-deep'}>{snag.number}</b>
                                 <span>

@@ -1,78 +1,122 @@
-import { useMemo, useState } from 'react';
-import type { Design, Frame, Sheet } from '../api/client';
-import { extentOf, Garment } from '../blanks/Garment';
-import { brightness } from '../blanks/fabric';
+import { useMemo, type ReactNode } from 'react';
+import type { Design, Line, Sheet, SheetSnag } from '../api/client';
+import { brightness } from '../blanks/brightness';
+import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
 import { Guides } from './stage/Guides';
 import { Ink } from './stage/Ink';
 import { Pins } from './stage/Pins';
 import { PlacementArea } from './stage/PlacementArea';
+import type { Pose } from './stage/pose';
 import { Selection } from './stage/Selection';
-import { useDrag } from './stage/useDrag';
-import { useView } from './stage/useView';
+import { SnagNote } from './stage/SnagNote';
+import { useHands } from './stage/useHands';
+import { usePan } from './stage/usePan';
+import type { View } from './stage/useView';
+import { WordsInPlace } from './stage/WordsInPlace';
+
+export type Side = 'wear' | 'knife';
 
 interface Props {
     design: Design;
     sheet: Sheet;
+    view: View;
+    side: Side;
+    onSide: (side: Side) => void;
     chosen: string | null;
-    onChoose: (line: string) => void;
-    onMove: (line: string, dx: number, dy: number) => void;
+    onChoose: (line: string | null) => void;
+    snag: SheetSnag | null;
+    onSnag: (snag: SheetSnag | null) => void;
+    /** The line whose words are edited where they stand. */
+    edited: string | null;
+    onEdit: (line: string | null) => void;
+    onWords: (line: string, words: string) => void;
+    onDrop: (line: string, change: Partial<Line>, pose: Pose) => void;
 }
 
-export type Side = 'wear' | 'knife';
-
 /** The blank in its own colour, the placement area with tape rulers, the lettering at true size. */
-export function Stage({ design, sheet, chosen, onChoose, onMove }: Props) {
-    const { placement } = design.blank;
-    const [side, setSide] = useState<Side>('wear');
-    const { ref, view, pixel, zoomIn, zoomOut, toArea, toBlank } = useView(
-        sheet.area,
-        { x: -placement.across, y: -placement.down },
-        extentOf(design.blank),
-    );
+export function Stage(props: Props) {
+    const { design, sheet, view, side, chosen, snag, edited, onChoose, onEdit } = props;
+    const { blank, unit } = design;
+    const { view: box, pixel, toStage, look, zoom, target, attach } = view;
     // Dragging draws the stage anew at every frame; the garment stays as it is.
-    const garment = useMemo(() => <Garment blank={design.blank} />, [design.blank]);
-    const onDark = brightness(design.blank.fabric.colour) < 0.55;
-    const { drag, handlers } = useDrag(sheet, pixel, onChoose, onMove);
-    const shown = sheet.parts.find((part) => part.line === chosen)?.ink;
+    const garment = useMemo(
+        () => <Garment drawing={blank.drawing} colour={blank.fabric.colour} frame={sheet.blank} />,
+        [blank.drawing, blank.fabric.colour, sheet.blank],
+    );
+    const onDark = brightness(blank.fabric.colour) < 0.55;
+    const { gesture, handlers } = useHands(design, sheet, pixel, toStage, onChoose, props.onDrop);
+    const hand = usePan(view, () => {
+        onChoose(null);
+        props.onSnag(null);
+    });
+    const line = design.lines.find(({ id }) => id === chosen);
+    const part = sheet.parts.find((candidate) => candidate.line === chosen);
+    const editedLine = design.lines.find(({ id }) => id === edited);
+    const editedPart = sheet.parts.find((candidate) => candidate.line === edited);
+    const viewBox = box ? `${box.left} ${box.top} ${box.width} ${box.height}` : '0 0 1 1';
 
     return (
-        <section aria-label="Stage" className="relative min-w-0 overflow-hidden">
-            <div ref={ref} className="absolute inset-0">
-                {view && (
+        <section aria-label="Stage" className="relative min-w-0 overflow-hidden select-none">
+            <div ref={attach} className="absolute inset-0 touch-none" {...hand}>
+                {box && (
                     <>
                         {/* A picture of its own, so that the cloth is not painted anew with every change of the ink. */}
-                        <svg
-                            aria-hidden
-                            className="absolute inset-0 size-full will-change-transform"
-                            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
-                        >
+                        <svg aria-hidden className="absolute inset-0 size-full will-change-transform" viewBox={viewBox}>
                             {garment}
                         </svg>
                         <svg
                             role="img"
                             aria-label={describe(design, sheet)}
                             className="absolute inset-0 size-full will-change-transform"
-                            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+                            viewBox={viewBox}
                         >
-                            <PlacementArea blank={design.blank} unit={design.unit} pixel={pixel} onDark={onDark} />
+                            <PlacementArea blank={blank} unit={unit} pixel={pixel} onDark={onDark} />
                             <Ink
                                 films={design.films}
                                 parts={sheet.parts}
                                 side={side}
                                 onDark={onDark}
-                                drag={drag}
+                                gesture={gesture}
                                 handlers={handlers}
+                                onEdit={onEdit}
                             />
-                            {shown && (
-                                <Selection frame={drag?.line === chosen ? moved(shown, drag) : shown} pixel={pixel} />
+                            {line && part?.ink && (
+                                <Selection
+                                    line={line}
+                                    part={part}
+                                    unit={unit}
+                                    gesture={gesture?.line === chosen ? gesture : null}
+                                    pixel={pixel}
+                                    handlers={handlers}
+                                />
                             )}
-                            {drag && <Guides guides={drag.guides} view={view} />}
-                            <Pins snags={sheet.snags} pixel={pixel} onChoose={onChoose} />
+                            {gesture && <Guides guides={gesture.guides} view={box} />}
+                            <Pins
+                                snags={sheet.snags}
+                                chosen={snag?.number ?? null}
+                                pixel={pixel}
+                                onChoose={props.onSnag}
+                            />
                         </svg>
                     </>
                 )}
             </div>
+            {box && editedLine && (
+                <WordsInPlace
+                    key={editedLine.id}
+                    line={editedLine}
+                    part={editedPart}
+                    pixel={pixel}
+                    at={{
+                        x: ((editedPart?.middleX ?? 0) - box.left) / pixel,
+                        y: ((editedPart?.middleY ?? 0) - box.top) / pixel,
+                    }}
+                    onChange={(words) => props.onWords(editedLine.id, words)}
+                    onClose={() => onEdit(null)}
+                />
+            )}
+            {box && snag && <SnagNote snag={snag} view={box} pixel={pixel} onClose={() => props.onSnag(null)} />}
             <div className="absolute bottom-3 left-3.5 flex gap-2">
                 <Segments
                     label="What is drawn"
@@ -81,19 +125,22 @@ export function Stage({ design, sheet, chosen, onChoose, onMove }: Props) {
                         { value: 'wear', show: 'Wear side' },
                         { value: 'knife', show: 'Knife lines' },
                     ]}
-                    onChange={setSide}
+                    onChange={props.onSide}
                 />
                 <span className="inline-flex overflow-hidden rounded-[3px] border border-seam bg-white">
-                    <ViewButton label="Smaller" onClick={zoomOut}>
+                    <ViewButton label="Smaller" onClick={() => zoom(1 / 1.25)}>
                         −
                     </ViewButton>
-                    <ViewButton label="Show the area" onClick={toArea}>
+                    <ViewButton label="Show the area" on={target === 'area'} onClick={() => look('area')}>
                         Area
                     </ViewButton>
-                    <ViewButton label="Show the whole blank" onClick={toBlank}>
+                    <ViewButton label="Show the ink" on={target === 'ink'} onClick={() => look('ink')}>
+                        Ink
+                    </ViewButton>
+                    <ViewButton label="Show the whole blank" on={target === 'blank'} onClick={() => look('blank')}>
                         Blank
                     </ViewButton>
-                    <ViewButton label="Larger" onClick={zoomIn}>
+                    <ViewButton label="Larger" onClick={() => zoom(1.25)}>
                         +
                     </ViewButton>
                 </span>
@@ -102,27 +149,28 @@ export function Stage({ design, sheet, chosen, onChoose, onMove }: Props) {
     );
 }
 
-function ViewButton({ label, onClick, children }: { label: string; onClick: () => void; children: string }) {
+interface ViewButtonProps {
+    label: string;
+    on?: boolean;
+    onClick: () => void;
+    children: ReactNode;
+}
+
+function ViewButton({ label, on = false, onClick, children }: ViewButtonProps) {
     return (
         <button
             aria-label={label}
             title={label}
             onClick={onClick}
-            className="px-2.5 py-1 not-last:border-r not-last:border-seam hover:bg-tape focus-visible:-outline-offset-2"
+            className={`px-2.5 py-1 not-last:border-r not-last:border-seam hover:bg-tape focus-visible:-outline-offset-2 ${on ? 'bg-tape' : ''}`}
         >
             {children}
         </button>
     );
 }
 
-const moved = (frame: Frame, by: { dx: number; dy: number }): Frame => ({
-    ...frame,
-    left: frame.left + by.dx,
-    top: frame.top + by.dy,
-});
-
 function describe(design: Design, sheet: Sheet): string {
-    const words = design.lines.map((line) => line.words).filter(Boolean);
+    const words = design.lines.filter((line) => !line.hidden && line.words.trim()).map((line) => line.words);
     const on = `${design.blank.name} in ${design.blank.fabric.name}, ${design.blank.placement.name}`;
     return words.length === 0 || !sheet.ink ? `${on}, empty` : `${on}: ${words.join(', ')}`;
 }

@@ -1,59 +1,126 @@
-import type { Blank, Design, Film, Line, Sheet } from '../api/client';
+import type { Blank, Design, Film, Frame, Line, Sheet } from '../api/client';
 
 /** Changes to a design: each takes one and gives the next. */
+type Edit = (design: Design) => Design;
 
 export const withLine =
-    (id: string, change: Partial<Line>) =>
-    (design: Design): Design => ({
+    (id: string, change: Partial<Line>): Edit =>
+    (design) => ({
         ...design,
         lines: design.lines.map((line) => (line.id === id ? { ...line, ...change } : line)),
     });
 
 export const withoutLine =
-    (id: string) =>
-    (design: Design): Design => ({ ...design, lines: design.lines.filter((line) => line.id !== id) });
+    (id: string): Edit =>
+    (design) => ({ ...design, lines: design.lines.filter((line) => line.id !== id) });
 
+/** Another blank, size or placement; the lines keep their measures. */
 export const withBlank =
-    (blank: Partial<Blank>) =>
-    (design: Design): Design => ({ ...design, blank: { ...design.blank, ...blank } });
+    (blank: Partial<Blank>): Edit =>
+    (design) => ({ ...design, blank: { ...design.blank, ...blank } });
+
+/** Another blank, size or placement; all measures become as much larger or smaller as the area does. */
+export const withBlankFitted =
+    (blank: Partial<Blank>): Edit =>
+    (design) => {
+        const [before, after] = [design.blank.placement, blank.placement ?? design.blank.placement];
+        const factor = Math.min(after.width / before.width, after.height / before.height);
+        const scaled = (length: number) => Math.round(length * factor);
+        return withBlank(blank)({
+            ...design,
+            lines: design.lines.map((line) => ({
+                ...line,
+                gap: scaled(line.gap),
+                shift: scaled(line.shift),
+                size: { ...line.size, length: scaled(line.size.length) },
+            })),
+        });
+    };
 
 /** Puts a line on a film of the rack; the design takes the film in, on top of those it has. */
 export const withFilm =
-    (lineId: string, film: Film) =>
-    (design: Design): Design => {
+    (lineId: string, film: Film): Edit =>
+    (design) => {
         const films = design.films.some((known) => known.id === film.id) ? design.films : [...design.films, film];
         return withLine(lineId, { film: film.id })({ ...design, films });
     };
 
 /**
- * Moves a line across and down from where the sheet has it; the other lines stay in their places. Lines
- * that stood in the middle or at the bottom are measured from the area's top from then on.
+ * Changes a line and puts its ink where it is asked to be; the other lines stay in their places. If they
+ * stood in the middle or at the bottom, they are measured from the area's top from then on.
  */
-export const withMove =
-    (id: string, dx: number, dy: number, sheet: Sheet) =>
-    (design: Design): Design => {
-        const shifted = design.lines.map((line) => (line.id === id ? { ...line, shift: line.shift + dx } : line));
-        if (dy === 0) {
-            return dx === 0 ? design : { ...design, lines: shifted };
+export const withPlace =
+    (id: string, change: Partial<Line>, place: Frame, sheet: Sheet): Edit =>
+    (design) => {
+        const inkOf = (line: Line) => sheet.parts.find((part) => part.line === line.id)?.ink;
+        const before = design.lines.find((line) => line.id === id);
+        const moved = before && inkOf(before);
+        if (!moved) {
+            return withLine(id, change)(design);
         }
-        let above = sheet.area.top;
-        const lines = shifted.map((line) => {
-            const ink = sheet.parts.find((part) => part.line === line.id)?.ink;
+        const upright = place.top === moved.top && place.height === moved.height;
+        let [above, reference] = [sheet.area.top, sheet.area];
+        const lines = design.lines.map((line) => {
+            const ink = line.id === id ? place : inkOf(line);
             if (!ink) {
                 return line;
             }
-            const top = ink.top + (line.id === id ? dy : 0);
-            const gap = top - above;
-            above = top + ink.height;
-            return { ...line, gap };
+            const next = upright ? line : { ...line, gap: ink.top - above };
+            const to = line.alignTo === 'above' ? reference : sheet.area;
+            above = ink.top + ink.height;
+            reference = ink;
+            return line.id === id ? { ...next, ...change, shift: shiftTo(next, place, to) } : next;
         });
-        return { ...design, stack: 'top', lines };
+        return { ...design, stack: upright ? design.stack : 'top', lines };
+    };
+
+/** How far right of where its alignment puts it a line has to stand. */
+function shiftTo({ align }: Line, place: Frame, to: Frame): number {
+    switch (align) {
+        case 'left':
+            return place.left - to.left;
+        case 'centre':
+            return Math.round(place.left + place.width / 2 - to.left - to.width / 2);
+        case 'right':
+            return place.left + place.width - to.left - to.width;
+    }
+}
+
+/** Moves a line across and down from where the sheet has it. */
+export const withMove =
+    (id: string, dx: number, dy: number, sheet: Sheet): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        const ink = sheet.parts.find((part) => part.line === id)?.ink;
+        if (!line || !ink || line.locked || (dx === 0 && dy === 0)) {
+            return design;
+        }
+        // What is shifted only sideways needs no sheet, so that presses of a key in a row add up.
+        return dy === 0
+            ? withLine(id, { shift: line.shift + dx })(design)
+            : withPlace(id, {}, { ...ink, left: ink.left + dx, top: ink.top + dy }, sheet)(design);
+    };
+
+/** Puts a line elsewhere in the order. The gaps stay where they are in the stack. */
+export const withOrder =
+    (id: string, to: number): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (!line || design.lines.indexOf(line) === to || to < 0 || to >= design.lines.length) {
+            return design;
+        }
+        const others = design.lines.filter((candidate) => candidate !== line);
+        const ordered = [...others.slice(0, to), line, ...others.slice(to)];
+        return {
+            ...design,
+            lines: ordered.map((moved, at) => ({ ...moved, gap: design.lines[at]?.gap ?? moved.gap })),
+        };
     };
 
 /** A new line at the end, in the way of the last one. */
 export const withNewLine =
-    (id: string) =>
-    (design: Design): Design => {
+    (id: string): Edit =>
+    (design) => {
         const last = design.lines.at(-1);
         const film = last?.film ?? design.films[0]?.id ?? '';
         const line: Line = {
@@ -66,16 +133,23 @@ export const withNewLine =
             align: last?.align ?? 'centre',
             gap: last ? 8000 : 0,
             shift: 0,
+            alignTo: 'area',
+            turn: 0,
+            stretch: 100,
+            hidden: false,
+            locked: false,
         };
         return { ...design, lines: [...design.lines, line] };
     };
 
 /** A copy of a line, right below it. */
 export const withCopy =
-    (id: string, copyId: string) =>
-    (design: Design): Design => ({
+    (id: string, copyId: string): Edit =>
+    (design) => ({
         ...design,
-        lines: design.lines.flatMap((line) => (line.id === id ? [line, { ...line, id: copyId, gap: 8000 }] : [line])),
+        lines: design.lines.flatMap((line) =>
+            line.id === id ? [line, { ...line, id: copyId, gap: 8000, locked: false }] : [line],
+        ),
     });
 
 export function freeId(design: Design): string {

@@ -1,18 +1,23 @@
 import type { DesignCard } from '../api/client';
-import { extentOf, Garment } from './Garment';
+import { Garment } from './Garment';
 
 /** A design in small, as it will be worn. */
-export function Worn({ design: { document, parts, name }, className }: { design: DesignCard; className?: string }) {
-    const view = extentOf(document.blank);
+export function Worn({
+    design: { document, blank, parts, name },
+    className,
+}: {
+    design: DesignCard;
+    className?: string;
+}) {
     return (
         <svg
             role="img"
             aria-label={name}
-            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+            viewBox={`${blank.left} ${blank.top} ${blank.width} ${blank.height}`}
             preserveAspectRatio="xMidYMin meet"
             className={className}
         >
-            <Garment blank={document.blank} />
+            <Garment drawing={document.blank.drawing} colour={document.blank.fabric.colour} frame={blank} />
             {document.films.flatMap((film) =>
                 parts
                     .filter((part) => part.film === film.id)

@@ -1,29 +1,31 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { JobCard } from '../api/client';
 import { jobs } from '../api/queries';
 import { Header } from '../ui/Header';
 import { Message } from '../ui/Message';
+import { DayTape } from './DayTape';
 import { HangingJob } from './HangingJob';
 import { NewJobDialog } from './NewJobDialog';
 import { longDay, weekOf } from './due';
-import { Link } from 'react-router';
+import { useFreshJobs } from './useFreshJobs';
 
 /** The rail: jobs hang by due date, each as it will be worn. */
 export function JobsPage() {
     const list = useQuery(jobs);
+    useFreshJobs();
     const [search, setSearch] = useState('');
     const [opening, setOpening] = useState(false);
-    const found = (list.data ?? []).filter((job) => matches(job, search));
-    const hanging = found.filter((job) => job.state !== 'done');
-    const done = found.filter((job) => job.state === 'done').reverse();
+    const found = (list.data?.jobs ?? []).filter((job) => matches(job, search));
+    const current = found.filter((job) => !job.archived);
+    const hanging = current.filter((job) => job.state !== 'done');
+    const done = current.filter((job) => job.state === 'done').reverse();
+    const archived = found.filter((job) => job.archived).reverse();
 
     return (
         <div className="flex min-h-dvh flex-col">
-            <Header>
-                <span className="border-b-[3px] border-[#e9a94f] px-3 pt-3.5 pb-2.5 font-semibold">Jobs</span>
-                <span className="ml-auto text-xs opacity-75">Tern Point workshop</span>
-            </Header>
+            <Header />
             <main className="flex flex-1 flex-col py-5">
                 {list.data ? (
                     <>
@@ -63,25 +65,8 @@ export function JobsPage() {
                                 {search ? 'Try a shorter word.' : 'Jobs hang here as soon as there are any.'}
                             </Message>
                         )}
-                        {done.length > 0 && (
-                            <section className="mt-8 px-7">
-                                <h2 className="heading mb-1.5">Pressed and packed</h2>
-                                <ul className="grid grid-cols-3 gap-2.5">
-                                    {done.map((job) => (
-                                        <li key={job.id} className="card flex items-center justify-between px-3 py-2.5">
-                                            <Link
-                                                to={`/designs/${job.designs[0]?.id ?? ''}`}
-                                                className="truncate hover:underline"
-                                            >
-                                                <b>{job.title}</b>{' '}
-                                                <span className="text-xs text-quiet">{job.customer}</span>
-                                            </Link>
-                                            <span className="text-xs text-quiet">{longDay(job.due)}</span>
-                                        </li>
-                                    ))}
-                                </ul>
-                            </section>
-                        )}
+                        <Folded title="Pressed and packed" jobs={done} />
+                        <Folded title="Archived" jobs={archived} />
                     </>
                 ) : list.isPending ? (
                     <Message title="Fetching the jobs…" />
@@ -97,6 +82,7 @@ export function JobsPage() {
                     </Message>
                 )}
             </main>
+            {list.data && <DayTape day={list.data.day} />}
             <NewJobDialog open={opening} onClose={() => setOpening(false)} />
         </div>
     );
@@ -109,7 +95,7 @@ function Rail({ hanging }: { hanging: readonly JobCard[] }) {
                 const week = weekOf(job.due);
                 const before = hanging[at - 1];
                 return (
-                    <li key={job.id} className="relative flex flex-col">
+                    <li key={job.id} className="relative flex min-w-0 flex-col">
                         <p className={`h-5 px-7 text-xs font-semibold ${week.urgent ? 'text-madder' : 'text-quiet'}`}>
                             {before && weekOf(before.due).name === week.name ? '' : week.name}
                         </p>
@@ -122,10 +108,35 @@ function Rail({ hanging }: { hanging: readonly JobCard[] }) {
     );
 }
 
+/** Jobs that are off the rail, folded up. */
+function Folded({ title, jobs }: { title: string; jobs: readonly JobCard[] }) {
+    return jobs.length === 0 ? null : (
+        <section aria-label={title} className="mt-8 px-7">
+            <h2 className="heading mb-1.5">{title}</h2>
+            <ul className="grid grid-cols-3 gap-2.5">
+                {jobs.map((job) => (
+                    <li key={job.id} className="min-w-0">
+                        <Link
+                            to={`/jobs/${job.id}`}
+                            className="card flex items-center justify-between gap-3 px-3 py-2.5 hover:border-quiet"
+                        >
+                            <span className="truncate">
+                                <b>{job.title}</b> <span className="text-xs text-quiet">{job.customer}</span>
+                            </span>
+                            <span className="text-xs whitespace-nowrap text-quiet">{longDay(job.due)}</span>
+                        </Link>
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
 function matches(job: JobCard, search: string): boolean {
     const text = [
         job.title,
         job.customer,
+        job.state,
         ...job.designs.flatMap(({ document }) => [
             document.name,
             document.blank.name,

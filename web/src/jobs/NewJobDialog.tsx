@@ -8,7 +8,7 @@ import { Choice } from '../ui/Choice';
 
 /** Opens a job: what it is, for whom, until when, on what. Then on to the Bench. */
 export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
-    const shop = useQuery(blanks).data ?? [];
+    const shop = (useQuery(blanks).data ?? []).map((entry) => entry.blank);
     const navigate = useNavigate();
     const [title, setTitle] = useState('');
     const [customer, setCustomer] = useState('');

@@ -1,18 +1,40 @@
 import type { ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link, useLocation } from 'react-router';
 
-/** The dark strip on top: the name, and what the page puts beside it. */
+const pages = [
+    { to: '/', name: 'Jobs', at: /^\/(jobs\/.*)?$/ },
+    { to: '/blanks', name: 'Blanks', at: /^\/blanks/ },
+];
+
+/** The dark strip on top: the name, and what the page puts beside it; the shop's pages if it puts nothing. */
 export function Header({ children }: { children?: ReactNode }) {
+    const { pathname } = useLocation();
     return (
         <header className="flex h-11 shrink-0 items-center gap-4 bg-ink px-4 text-muslin">
             <Link
                 to="/"
                 aria-label="Uvret: all jobs"
-                className="text-[19px] font-extrabold tracking-wide [font-stretch:125%]"
+                className="text-[19px] font-extrabold tracking-wide [font-stretch:125%] focus-visible:outline-[#e9a94f]"
             >
                 uvret<span className="text-[#e9a94f]">.</span>
             </Link>
-            {children}
+            {children ?? (
+                <>
+                    <nav aria-label="The shop" className="flex self-stretch pl-5">
+                        {pages.map(({ to, name, at }) => (
+                            <Link
+                                key={to}
+                                to={to}
+                                aria-current={at.test(pathname) ? 'page' : undefined}
+                                className="flex items-center border-b-[3px] border-transparent px-3.5 pt-[3px] opacity-75 hover:opacity-100 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e9a94f] aria-[current]:border-[#e9a94f] aria-[current]:font-semibold aria-[current]:opacity-100"
+                            >
+                                {name}
+                            </Link>
+                        ))}
+                    </nav>
+                    <span className="ml-auto text-xs opacity-75">Tern Point workshop</span>
+                </>
+            )}
         </header>
     );
 }

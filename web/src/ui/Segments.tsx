@@ -7,10 +7,11 @@ interface Props<T extends string> {
     options: readonly { value: T; show: ReactNode; name?: string }[];
     onChange: (value: T) => void;
     dark?: boolean;
+    small?: boolean;
 }
 
 /** A few choices side by side, one of them taken. */
-export function Segments<T extends string>({ label, value, options, onChange, dark }: Props<T>) {
+export function Segments<T extends string>({ label, value, options, onChange, dark, small }: Props<T>) {
     return (
         <RadioGroup
             aria-label={label}
@@ -23,7 +24,7 @@ export function Segments<T extends string>({ label, value, options, onChange, da
                     key={option.value}
                     value={option.value}
                     aria-label={option.name}
-                    className={`cursor-pointer px-2.5 py-1 not-last:border-r focus-visible:-outline-offset-2 ${
+                    className={`cursor-pointer ${small ? 'px-1.5 text-xs' : 'px-2.5'} py-1 whitespace-nowrap not-last:border-r focus-visible:-outline-offset-2 ${
                         dark
                             ? 'not-last:border-white/30 data-checked:bg-muslin data-checked:text-ink focus-visible:outline-[#e9a94f]'
                             : 'not-last:border-seam data-checked:bg-ink data-checked:text-white focus-visible:outline-[#e9a94f]'

@@ -2,12 +2,13 @@ import type { SheetSnag } from '../../api/client';
 
 interface Props {
     snags: readonly SheetSnag[];
+    chosen: number | null;
     pixel: number;
-    onChoose: (line: string) => void;
+    onChoose: (snag: SheetSnag) => void;
 }
 
 /** Snags as numbered dressmaker's pins, stuck in where they are. */
-export function Pins({ snags, pixel, onChoose }: Props) {
+export function Pins({ snags, chosen, pixel, onChoose }: Props) {
     return (
         <g>
             {snags.map(
@@ -18,9 +19,14 @@ export function Pins({ snags, pixel, onChoose }: Props) {
                             key={snag.number}
                             transform={`translate(${snag.x} ${snag.y}) scale(${pixel})`}
                             className="cursor-pointer"
-                            onClick={() => snag.line && onChoose(snag.line)}
+                            data-pin={snag.number}
+                            onPointerDown={(event) => event.stopPropagation()}
+                            onClick={() => onChoose(snag)}
                         >
                             <title>{snag.message}</title>
+                            {snag.number === chosen && (
+                                <circle r="26" fill="none" stroke="#f3a63b" strokeWidth="2" strokeDasharray="5 4" />
+                            )}
                             <path d="M0 0L5 -20" stroke="#e9e5da" strokeWidth="2" />
                             <path d="M0 0L5 -20" stroke="#5c5a66" strokeWidth=".6" />
                             <circle

@@ -40,9 +40,8 @@ export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
                         vectorEffect="non-scaling-stroke"
                     />
                     <text
-                        x={-across + 8 * pixel}
-                        y={above ? Math.max(start / 2 - 12 * pixel, -58 * pixel) : (start + end) / 2 + 4 * pixel}
-                        fontSize={11.5 * pixel}
+                        transform={`translate(${-across + 8 * pixel} ${above ? Math.max(start / 2 - 12 * pixel, -58 * pixel) : (start + end) / 2 + 4 * pixel}) scale(${pixel})`}
+                        fontSize="11.5"
                         fill={chalk}
                     >
                         {showWithUnit(drawn.distance, unit).replace('.0 mm', ' mm')} from the {drawn.edge}

@@ -1,35 +1,96 @@
-import type { Frame } from '../../api/client';
+import type { ComponentProps } from 'react';
+import type { Line, SheetPart, Unit } from '../../api/client';
+import { show } from '../../measure';
+import { svgMatrix } from './pose';
+import type { Gesture, Grip } from './useHands';
 
-/** The chosen part: a basting stitch round its ink, with chalk corners. */
-export function Selection({ frame, pixel }: { frame: Frame; pixel: number }) {
+interface Props {
+    line: Line;
+    part: SheetPart;
+    unit: Unit;
+    gesture: Gesture | null;
+    pixel: number;
+    handlers: (line: string, grip: Grip) => ComponentProps<'g'>;
+}
+
+const corners = [
+    { right: -1, down: -1 },
+    { right: 1, down: -1 },
+    { right: 1, down: 1 },
+    { right: -1, down: 1 },
+] as const;
+
+/**
+ * The chosen part: a basting stitch round its ink, with chalk corners to size it by and a thread with a
+ * needle's eye to turn it by. A locked part has neither.
+ */
+export function Selection({ line, part, unit, gesture, pixel, handlers }: Props) {
     const pad = 7 * pixel;
-    const corner = 9 * pixel;
-    const left = frame.left - pad;
-    const top = frame.top - pad;
-    const right = frame.left + frame.width + pad;
-    const bottom = frame.top + frame.height + pad;
+    const [x, y] = [part.width / 2 + pad, part.height / 2 + pad];
+    const mark = 9 * pixel;
+    const thread = 30 * pixel;
+    const stitch = `M${-x} ${-y}H${x}V${y}H${-x}Z`;
     return (
-        <g fill="none" pointerEvents="none" data-part="selection">
-            <path
-                d={`M${left} ${top}H${right}V${bottom}H${left}Z`}
-                stroke="#22243a"
-                strokeOpacity=".35"
-                strokeWidth="3"
-                vectorEffect="non-scaling-stroke"
-            />
-            <path
-                d={`M${left} ${top}H${right}V${bottom}H${left}Z`}
-                stroke="#f3a63b"
-                strokeWidth="1.6"
-                strokeDasharray="7 5"
-                vectorEffect="non-scaling-stroke"
-            />
-            <path
-                d={`M${left} ${top + corner}V${top}H${left + corner}M${right - corner} ${top}H${right}V${top + corner}M${right} ${bottom - corner}V${bottom}H${right - corner}M${left + corner} ${bottom}H${left}V${bottom - corner}`}
-                stroke="#fff"
-                strokeWidth="2.4"
-                vectorEffect="non-scaling-stroke"
-            />
+        <g transform={gesture ? svgMatrix(gesture.pose) : undefined} data-part="selection">
+            <g
+                fill="none"
+                transform={`translate(${part.middleX} ${part.middleY}) rotate(${line.turn})`}
+                strokeLinejoin="round"
+            >
+                <path d={stitch} stroke="#22243a" strokeOpacity=".35" strokeWidth="3" {...steady} />
+                <path d={stitch} stroke="#f3a63b" strokeWidth="1.6" strokeDasharray="7 5" {...steady} />
+                {!line.locked && (
+                    <>
+                        {corners.map(({ right, down }) => (
+                            <g
+                                key={`${right} ${down}`}
+                                data-grip={`corner ${right} ${down}`}
+                                className={right === down ? 'cursor-nwse-resize' : 'cursor-nesw-resize'}
+                                {...handlers(line.id, { kind: 'corner', right, down })}
+                            >
+                                <path
+                                    d={`M${right * (x - mark)} ${down * y}H${right * x}V${down * (y - mark)}`}
+                                    stroke="#fff"
+                                    strokeWidth="2.6"
+                                    {...steady}
+                                />
+                                <circle {...reach(right * x, down * y, pixel)} />
+                            </g>
+                        ))}
+                        <g data-grip="thread" className="cursor-grab" {...handlers(line.id, { kind: 'thread' })}>
+                            <path d={`M0 ${-y}V${-y - thread}`} stroke="#f3a63b" strokeWidth="1.6" {...steady} />
+                            <ellipse
+                                cx="0"
+                                cy={-y - thread - 8 * pixel}
+                                rx={4 * pixel}
+                                ry={8 * pixel}
+                                fill="#22243a"
+                                fillOpacity=".25"
+                                stroke="#fff"
+                                strokeWidth="2.2"
+                                {...steady}
+                            />
+                            <circle {...reach(0, -y - thread - 8 * pixel, pixel)} />
+                        </g>
+                    </>
+                )}
+                {gesture?.note && (
+                    <g transform={`translate(0 ${y + 20 * pixel}) rotate(${-line.turn}) scale(${pixel})`}>
+                        <rect x="-62" y="-13" width="124" height="20" rx="3" fill="#fffdf8" stroke="#cfc6b4" />
+                        <text y="1.5" textAnchor="middle" fontSize="12" fontWeight="700" fill="#22243a" stroke="none">
+                            {'turn' in gesture.note
+                                ? `${gesture.note.turn}°`
+                                : `${show(gesture.note.width, unit)} × ${show(gesture.note.height, unit)}`}
+                        </text>
+                    </g>
+                )}
+            </g>
         </g>
     );
 }
+
+const steady = { vectorEffect: 'non-scaling-stroke' } as const;
+
+/** Where a finger may take hold. */
+const reach = (cx: number, cy: number, pixel: number) =>
+    ({ cx, cy, r: 13 * pixel, fill: 'none', stroke: 'none', pointerEvents: 'all', className: 'touch-none' }) as const;

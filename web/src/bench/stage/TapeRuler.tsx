@@ -18,7 +18,7 @@ export function TapeRuler({ length, unit, pixel, x, y, upright }: Props) {
     const numbers = marks.filter((at) => at % every === 0);
     const place = (at: number) => at * small;
     const scale = unit === 'mm' ? 1000 : 25400;
-    const text = { fontSize: 10 * pixel, fill: '#22243a' };
+    const text = { fontSize: 10, fill: '#22243a' };
     return (
         <g transform={`translate(${x} ${y})`} pointerEvents="none">
             <rect width={upright ? thick : length} height={upright ? length : thick} fill="#f2d98b" />
@@ -42,13 +42,17 @@ export function TapeRuler({ length, unit, pixel, x, y, upright }: Props) {
                     <text
                         key={at}
                         {...text}
-                        transform={`translate(${9 * pixel} ${place(at) + 3 * pixel}) rotate(-90)`}
+                        transform={`translate(${9 * pixel} ${place(at) + 3 * pixel}) rotate(-90) scale(${pixel})`}
                         textAnchor="end"
                     >
                         {label}
                     </text>
                 ) : (
-                    <text key={at} {...text} x={place(at) + 3 * pixel} y={9.5 * pixel}>
+                    <text
+                        key={at}
+                        {...text}
+                        transform={`translate(${place(at) + 3 * pixel} ${9.5 * pixel}) scale(${pixel})`}
+                    >
                         {label}
                     </text>
                 );

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+use Uvret\Geometry\Length;
+use Uvret\Geometry\Unit;
+
+/** What became of one state of a design in another, in words for the person at the screen. */
+final readonly class Differences
+{
+    /** @return list<string> one sentence for each change; empty when there is none */
+    public static function between(Design $before, Design $after): array
+    {
+        $said = [];
+        if ($before->name !== $after->name) {
+            $said[] = "The design is called “{$after->name}”.";
+        }
+        \array_push($said, ...self::ofBlank($before->blank, $after->blank));
+        if ($before->unit !== $after->unit) {
+            $said[] = "Measures are in {$after->unit->symbol()}.";
+        }
+        if ($before->stack !== $after->stack) {
+            $said[] = "The lines stand at the {$after->stack->value} of the area.";
+        }
+        $known = self::byId($before->lines);
+        foreach ($after->lines as $line) {
+            $was = $known[$line->id] ?? null;
+            if (null === $was) {
+                $said[] = \sprintf('%s was added.', self::call($line));
+            } else {
+                \array_push($said, ...self::ofLine($was, $line, $after));
+            }
+        }
+        $left = self::byId($after->lines);
+        foreach (\array_diff_key($known, $left) as $line) {
+            $said[] = \sprintf('%s was removed.', self::call($line));
+        }
+        if (\array_keys(\array_intersect_key($known, $left)) !== \array_keys(\array_intersect_key($left, $known))) {
+            $said[] = 'The lines are in another order.';
+        }
+        if ([] === $said && $before != $after) {
+            $said[] = 'The films were changed.';
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private static function ofBlank(Blank $before, Blank $after): array
+    {
+        $said = [];
+        if ($before->name !== $after->name || $before->size !== $after->size) {
+            $said[] = "The blank is {$after->name}, {$after->size}.";
+        }
+        if ($before->fabric !== $after->fabric || $before->colour !== $after->colour) {
+            $said[] = "The fabric is {$after->fabric}.";
+        }
+        if ($before->placement != $after->placement) {
+            $said[] = "The placement is {$after->placement->name}.";
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private static function ofLine(Line $before, Line $after, Design $design): array
+    {
+        $changes = [];
+        if ($before->words !== $after->words) {
+            $changes[] = "reads “{$after->words}”";
+        }
+        if ($before->font !== $after->font) {
+            $changes[] = "has the font {$after->font}";
+        }
+        if ($before->film !== $after->film) {
+            $changes[] = 'is cut from '.$design->film($after->film)->name;
+        }
+        if ($before->size != $after->size || $before->stretch !== $after->stretch) {
+            $changes[] = self::size($after->size, $design->unit);
+        }
+        if ($before->spacing !== $after->spacing) {
+            $changes[] = "is spaced by {$after->spacing} ‰";
+        }
+        if ([$before->align, $before->toAbove, $before->gap, $before->shift, $before->turn] !== [$after->align, $after->toAbove, $after->gap, $after->shift, $after->turn]) {
+            $changes[] = 'was moved';
+        }
+        if ($before->hidden !== $after->hidden) {
+            $changes[] = $after->hidden ? 'is hidden' : 'is shown';
+        }
+        if ($before->locked !== $after->locked) {
+            $changes[] = $after->locked ? 'is locked' : 'is unlocked';
+        }
+
+        return \array_map(static fn (string $change): string => self::call($before)." $change.", $changes);
+    }
+
+    private static function size(Size $size, Unit $unit): string
+    {
+        $length = Length::ofMicrometres($size->length)->format($unit).' '.$unit->symbol();
+
+        return match ($size->by) {
+            SizeBy::Width => "is $length wide",
+            SizeBy::Height => "is $length high",
+            SizeBy::Letter => "has letters $length high",
+            SizeBy::Area => "fills the area but for $length",
+        };
+    }
+
+    private static function call(Line $line): string
+    {
+        return '' === \trim($line->words) ? 'A line without words' : "“{$line->words}”";
+    }
+
+    /**
+     * @param list<Line> $lines
+     *
+     * @return array<string, Line>
+     */
+    private static function byId(array $lines): array
+    {
+        return \array_combine(\array_map(static fn (Line $line): string => $line->id, $lines), $lines);
+    }
+}

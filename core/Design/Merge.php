@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+/**
+ * Two changes of one design put together, field by field (a three-way merge): lists whose entries have ids go
+ * entry by entry, all else is taken from the side that changed it.
+ */
+final readonly class Merge
+{
+    /**
+     * All documents are decoded JSON with objects as stdClass.
+     *
+     * @return object|null null where both changed the same thing in different ways
+     */
+    public static function of(object $base, object $ours, object $theirs): ?object
+    {
+        try {
+            $merged = self::objects($base, $ours, $theirs);
+        } catch (\UnexpectedValueException) {
+            return null;
+        }
+
+        return $merged;
+    }
+
+    private static function objects(object $base, object $ours, object $theirs): object
+    {
+        [$was, $our, $their] = [\get_object_vars($base), \get_object_vars($ours), \get_object_vars($theirs)];
+        $merged = [];
+        foreach (\array_keys($our + $their) as $field) {
+            $value = self::values($was[$field] ?? null, $our[$field] ?? null, $their[$field] ?? null);
+            if (null !== $value) {
+                $merged[$field] = $value;
+            }
+        }
+
+        return (object) $merged;
+    }
+
+    private static function values(mixed $base, mixed $ours, mixed $theirs): mixed
+    {
+        return match (true) {
+            self::same($ours, $theirs), self::same($theirs, $base) => $ours,
+            self::same($ours, $base) => $theirs,
+            \is_object($base) && \is_object($ours) && \is_object($theirs) => self::objects($base, $ours, $theirs),
+            \is_array($base) && \is_array($ours) && \is_array($theirs) => self::lists(self::byId($base), self::byId($ours), self::byId($theirs)),
+            default => throw new \UnexpectedValueException('Both sides changed the same.'),
+        };
+    }
+
+    /**
+     * @param array<string, object> $base
+     * @param array<string, object> $ours
+     * @param array<string, object> $theirs
+     *
+     * @return list<mixed>
+     */
+    private static function lists(array $base, array $ours, array $theirs): array
+    {
+        // The order is that of the side that changed it.
+        $kept = static fn (array $side): array => \array_values(\array_intersect(\array_keys($side), \array_keys($base)));
+        $first = $kept($ours) === \array_values(\array_intersect(\array_keys($base), \array_keys($ours))) ? $theirs : $ours;
+        $merged = [];
+        foreach ($first + $ours + $theirs as $id => $entry) {
+            $value = self::values($base[$id] ?? null, $ours[$id] ?? null, $theirs[$id] ?? null);
+            if (null !== $value) {
+                $merged[] = $value;
+            }
+        }
+
+        return $merged;
+    }
+
+    /** Whether two JSON values are equal, whatever the order of their fields. */
+    private static function same(mixed $one, mixed $other): bool
+    {
+        if (\is_object($one) && \is_object($other)) {
+            [$one, $other] = [\get_object_vars($one), \get_object_vars($other)];
+        }
+        if (\is_array($one) && \is_array($other)) {
+            foreach ($one + $other as $key => $value) {
+                if (!\array_key_exists($key, $one) || !\array_key_exists($key, $other) || !self::same($one[$key], $other[$key])) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+
+        return $one === $other || (\is_int($one) && \is_float($other) || \is_float($one) && \is_int($other)) && (float) $one === (float) $other;
+    }
+
+    /**
+     * @param array<mixed> $list
+     *
+     * @return array<string, object>
+     */
+    private static function byId(array $list): array
+    {
+        $entries = [];
+        foreach ($list as $entry) {
+            if (!\is_object($entry) || !\is_string($entry->id ?? null)) {
+                throw new \UnexpectedValueException('A list without ids is one value.');
+            }
+            $entries[$entry->id] = $entry;
+        }
+
+        return $entries;
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Proof;
+
+use Uvret\Blanks\Drawing;
+use Uvret\Compose\Part;
+use Uvret\Design\Film;
+use Uvret\Design\Line;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Length;
+use Uvret\Geometry\SvgPath;
+use Uvret\Plan\Plan;
+
+/** Plan → the customer's proof: an A4 page with the design on its blank, close up, and with its sizes. */
+final readonly class Proof
+{
+    private const WIDTH = 210;
+    private const HEIGHT = 297;
+    private const MARGIN = 15;
+    private const QUIET = '#5C5A66';
+
+    /** @return string an SVG document; its texts are set in Archivo */
+    public function page(Plan $plan, ProofNotes $notes): string
+    {
+        $design = $plan->design;
+        $page = new Page(self::WIDTH, self::HEIGHT);
+        $page->rectangle(0, 0, self::WIDTH, self::HEIGHT, '#FFFDF8');
+        $page->rectangle(0, 0, self::WIDTH, 32, '#F5F1E8');
+        $page->text(self::MARGIN, 15, 6.4, self::shortened($design->name, 44), true);
+        $page->text(self::MARGIN, 23, 3.8, self::shortened("$notes->job · $notes->customer", 80), false, self::QUIET);
+        $page->text(self::WIDTH - self::MARGIN, 15, 3.8, "Proof of version $notes->version", true, anchor: 'end');
+        $page->text(self::WIDTH - self::MARGIN, 23, 3.8, $notes->day, false, self::QUIET, 'end');
+
+        $ink = $plan->composition->ink() ?? $plan->composition->area;
+        $worn = Drawing::named($design->blank->drawing);
+        $extent = $worn->extent($design->blank);
+        $lettering = $this->lettering($plan);
+        $page->picture(self::MARGIN, 38, 86, 92, self::viewBox($extent), $worn->placed($design->blank).$lettering);
+        $page->rectangle(109, 38, 86, 92, $design->blank->colour, '#CFC6B4');
+        $page->picture(113, 42, 78, 84, self::viewBox($ink), $lettering);
+        $page->text(self::MARGIN + 43, 136, 3.4, 'As worn', false, self::QUIET, 'middle');
+        $page->text(152, 136, 3.4, 'The lettering, close up', false, self::QUIET, 'middle');
+
+        $this->facts($page, $plan);
+        $y = $this->lines($page, $plan);
+        $page->line(self::MARGIN, $y, self::WIDTH - self::MARGIN, $y, '1 1');
+        $page->text(self::MARGIN, $y + 7, 3.6, 'Please check the words letter by letter, the sizes, the colours and the place on the blank.');
+        $this->approval($page, $notes);
+
+        return $page->svg("$design->name, proof of version $notes->version");
+    }
+
+    private function facts(Page $page, Plan $plan): void
+    {
+        $design = $plan->design;
+        $blank = $design->blank;
+        $ink = $plan->composition->ink();
+        $measure = static fn (int $length): string => Length::ofMicrometres($length)->format($design->unit).' '.$design->unit->symbol();
+        $from = \array_map(static fn (array $from): string => $measure($from['distance']).' from the '.$from['edge'], $blank->placement->from);
+        $facts = [
+            'On' => "$blank->name, $blank->size, $blank->fabric",
+            'Place' => \implode(', ', [$blank->placement->name, ...$from]),
+            'Ink' => null === $ink ? 'none yet' : $measure($ink->width()).' wide, '.$measure($ink->height()).' high',
+        ];
+        $y = 146;
+        foreach ($facts as $name => $fact) {
+            $page->text(self::MARGIN, $y, 3.6, $name, false, self::QUIET);
+            $page->text(self::MARGIN + 16, $y, 3.6, self::shortened($fact, 90), true);
+            $y += 6;
+        }
+    }
+
+    /** Returns how far down the page is filled. */
+    private function lines(Page $page, Plan $plan): float
+    {
+        $design = $plan->design;
+        $shown = \array_values(\array_filter($plan->composition->parts, static fn (Part $part): bool => null !== $part->ink && !$part->hidden));
+        // Rows draw together where there are many.
+        $step = \min(8.0, 84 / \max(1, \count($shown)));
+        $size = \min(3.6, 0.62 * $step);
+        $y = 170.0;
+        foreach ($shown as $part) {
+            $line = self::line($design->lines, $part->line);
+            $film = $design->film($part->film);
+            $page->line(self::MARGIN, $y - $step + 2, self::WIDTH - self::MARGIN, $y - $step + 2);
+            $page->rectangle(self::MARGIN, $y - $size + 0.6, $size, $size, $film->colour, '#CFC6B4');
+            $page->text(self::MARGIN + 6, $y, $size, self::shortened('“'.\trim($line->words).'”', 48), true);
+            $page->text(112, $y, $size, self::shortened($film->name, 22));
+            $page->text(self::WIDTH - self::MARGIN, $y, $size, Length::ofMicrometres($part->width)->format($design->unit).' × '.Length::ofMicrometres($part->height)->format($design->unit).' '.$design->unit->symbol(), false, self::QUIET, 'end');
+            $y += $step;
+        }
+
+        return \max($y, 200.0);
+    }
+
+    private function approval(Page $page, ProofNotes $notes): void
+    {
+        if (null !== $notes->approved) {
+            $page->rectangle(self::MARGIN, 272, 180, 12, '#EEF1E9', '#4F7355');
+            $page->text(self::MARGIN + 5, 279.4, 4, self::shortened($notes->approved, 90), true, '#3F5F45');
+
+            return;
+        }
+        $page->text(self::MARGIN, 280, 3.6, 'Approved by', false, self::QUIET);
+        $page->line(self::MARGIN + 24, 280.5, 120, 280.5);
+        $page->text(126, 280, 3.6, 'on', false, self::QUIET);
+        $page->line(133, 280.5, 195, 280.5);
+    }
+
+    private function lettering(Plan $plan): string
+    {
+        $paths = '';
+        foreach ($plan->design->films as $film) {
+            foreach ($plan->composition->parts as $part) {
+                if ($part->film === $film->id) {
+                    $paths .= self::path($part, $film);
+                }
+            }
+        }
+
+        return $paths;
+    }
+
+    private static function path(Part $part, Film $film): string
+    {
+        return \sprintf('<path fill="%s" fill-rule="evenodd" d="%s"/>', $film->colour, SvgPath::inMicrometres($part->region, 0, 0));
+    }
+
+    private static function viewBox(Box $box): string
+    {
+        return \sprintf('%d %d %d %d', $box->left, -$box->top, \max(1, $box->width()), \max(1, $box->height()));
+    }
+
+    private static function shortened(string $text, int $longest): string
+    {
+        return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
+    }
+
+    /** @param list<Line> $lines */
+    private static function line(array $lines, string $id): Line
+    {
+        foreach ($lines as $line) {
+            if ($line->id === $id) {
+                return $line;
+            }
+        }
+        throw new \LogicException("The design has no line $id.");
+    }
+}

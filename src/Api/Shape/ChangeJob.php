@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\App\Entity\JobState;
+
+/** A job as it is to be from now on, with the version that it was changed from. */
+#[OA\Schema(schema: 'ChangeJob', required: ['version', 'title', 'customer', 'due', 'state', 'items'])]
+final readonly class ChangeJob
+{
+    /** @param list<JobItem> $items */
+    private function __construct(
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(maxLength: 120)]
+        public string $title,
+        #[OA\Property(maxLength: 120)]
+        public string $customer,
+        #[OA\Property(type: 'string', format: 'date')]
+        public \DateTimeImmutable $due,
+        #[OA\Property(type: 'string', enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
+        public JobState $state,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]
+        public array $items,
+    ) {
+    }
+
+    /** @throws BadRequest with the field that is wrong */
+    public static function fromJson(string $body): self
+    {
+        $fields = Fields::fromJson($body);
+
+        return new self(
+            $fields->number('version', 'Say which version was changed.', 1, \PHP_INT_MAX),
+            $fields->text('title', 'Say in a few words what the job is.'),
+            $fields->text('customer', 'Say who the job is for.'),
+            $fields->day('due', 'Choose the day the job is due.'),
+            JobState::tryFrom($fields->text('state', 'Choose how far the job is.')) ?? throw BadRequest::field('state', 'Choose how far the job is.'),
+            \array_map(static fn (Fields $item): JobItem => new JobItem(
+                $item->text('blank', 'Say what is to be pressed.', 80),
+                $item->text('size', 'Say in which size.', 20),
+                $item->number('quantity', 'Say how many there are, from 1 to 9999.', 1, 9999),
+            ), $fields->entries('items', 'List what is to be pressed.', 200)),
+        );
+    }
+}

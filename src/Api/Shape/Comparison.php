@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** How a design that two people changed stands. */
+#[OA\Schema(schema: 'Comparison', required: ['theirs', 'ours', 'opened', 'merged'])]
+final readonly class Comparison
+{
+    /**
+     * @param list<string> $theirs
+     * @param list<string> $ours
+     */
+    public function __construct(
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $theirs,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $ours,
+        #[OA\Property(ref: '#/components/schemas/OpenDesign')]
+        public OpenDesign $opened,
+        #[OA\Property(ref: '#/components/schemas/Design', nullable: true, description: 'Both changes together; null where both changed the same.')]
+        public ?object $merged,
+    ) {
+    }
+}

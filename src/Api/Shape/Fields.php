@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+/** The fields of a request's JSON body, read one by one; each says what is asked for where it is wrong. */
+final readonly class Fields
+{
+    /** @param array<mixed> $data */
+    private function __construct(
+        private array $data,
+        private string $path = '',
+    ) {
+    }
+
+    /** @throws BadRequest where the body is no JSON object */
+    public static function fromJson(string $body): self
+    {
+        $data = \json_decode($body, true);
+
+        return new self(\is_array($data) ? $data : throw BadRequest::shape('a JSON object'));
+    }
+
+    /** @throws BadRequest with what is asked for */
+    public function text(string $field, string $asked, int $longest = 120): string
+    {
+        $value = $this->data[$field] ?? null;
+        $value = \is_string($value) ? \trim($value) : '';
+
+        return '' === $value || \mb_strlen($value) > $longest ? throw BadRequest::field($this->path.$field, $asked) : $value;
+    }
+
+    public function optionalText(string $field): string
+    {
+        $value = $this->data[$field] ?? null;
+
+        return \is_string($value) ? \trim($value) : '';
+    }
+
+    /** @throws BadRequest with what is asked for */
+    public function number(string $field, string $asked, int $least, int $most): int
+    {
+        $value = $this->data[$field] ?? null;
+
+        return !\is_int($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
+    }
+
+    /** @throws BadRequest with what is asked for */
+    public function day(string $field, string $asked): \DateTimeImmutable
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->text($field, $asked));
+
+        return false === $day ? throw BadRequest::field($this->path.$field, $asked) : $day;
+    }
+
+    /**
+     * @return list<self> the entries of a list
+     *
+     * @throws BadRequest with what is asked for
+     */
+    public function entries(string $field, string $asked, int $most): array
+    {
+        $value = $this->data[$field] ?? null;
+        if (!\is_array($value) || !\array_is_list($value) || \count($value) > $most) {
+            throw BadRequest::field($this->path.$field, $asked);
+        }
+        $entries = [];
+        foreach ($value as $number => $entry) {
+            $entries[] = new self(\is_array($entry) ? $entry : throw BadRequest::field($this->path.$field, $asked), "$this->path$field/$number/");
+        }
+
+        return $entries;
+    }
+}

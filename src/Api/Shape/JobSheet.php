@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** One job, whole. */
+#[OA\Schema(schema: 'JobSheet', required: ['id', 'version', 'title', 'customer', 'due', 'state', 'archived', 'items', 'designs', 'removed'])]
+final readonly class JobSheet
+{
+    /**
+     * @param list<JobItem>        $items
+     * @param list<JobSheetDesign> $designs
+     * @param list<DesignName>     $removed
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $customer,
+        #[OA\Property(format: 'date')]
+        public string $due,
+        #[OA\Property(enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
+        public string $state,
+        #[OA\Property]
+        public bool $archived,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]
+        public array $items,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobSheetDesign'))]
+        public array $designs,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/DesignName'))]
+        public array $removed,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** How many of a blank are to be pressed. */
+#[OA\Schema(schema: 'PressCount', required: ['blank', 'quantity'])]
+final readonly class PressCount
+{
+    public function __construct(
+        #[OA\Property]
+        public string $blank,
+        #[OA\Property]
+        public int $quantity,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** Differs as soon as something was changed. */
+#[OA\Schema(schema: 'Stamp', required: ['stamp'])]
+final readonly class Stamp
+{
+    public function __construct(
+        #[OA\Property]
+        public string $stamp,
+    ) {
+    }
+}

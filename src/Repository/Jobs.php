@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Repository;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Uvret\App\Entity\Job;
+
+/** All jobs. */
+final readonly class Jobs
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /** @return list<Job> the next due first */
+    public function byDueDate(): array
+    {
+        return $this->entities->getRepository(Job::class)->findBy([], ['due' => 'ASC', 'id' => 'ASC']);
+    }
+
+    /** @throws NotFoundHttpException where there is no such job */
+    public function get(string $id): Job
+    {
+        return $this->entities->find(Job::class, $id) ?? throw new NotFoundHttpException('There is no such job. Go back to the rail.');
+    }
+
+    /**
+     * A job to be changed, if it is still in the version that was seen; the next version begins.
+     *
+     * @throws NotFoundHttpException   where there is no such job
+     * @throws OptimisticLockException where it was changed since
+     */
+    public function at(string $id, int $version): Job
+    {
+        $job = $this->get($id);
+        // Asked and raised in one statement, so that of two writers only one gets on.
+        $raised = $this->entities->getConnection()->executeStatement('UPDATE job SET version = version + 1 WHERE id = ? AND version = ?', [$id, $version]);
+        if (0 === $raised) {
+            throw OptimisticLockException::lockFailedVersionMismatch($job, $version, $job->version);
+        }
+        $job->version = $version + 1;
+
+        return $job;
+    }
+}

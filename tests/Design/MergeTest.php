@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Design;
+
+use PHPUnit\Framework\TestCase;
+use Uvret\Design\Differences;
+use Uvret\Design\Merge;
+use Uvret\Tests\Support\Designs;
+
+final class MergeTest extends TestCase
+{
+    public function testChangesOfDifferentThingsGoTogether(): void
+    {
+        $base = Designs::secondLine();
+        $ours = [...$base, 'lines.0.words' => 'Henrik', 'unit' => 'in'];
+        $theirs = [...$base, 'lines.0.film' => 'ink', 'lines.0.size' => ['by' => 'height', 'length' => 30000], 'lines.1.words' => 'Bay', 'lines.2' => Designs::secondLine(['id' => 'third'])['lines.1']];
+        $merged = self::merge($base, $ours, $theirs);
+        self::assertEquals(self::object([...$theirs, 'lines.0.words' => 'Henrik', 'unit' => 'in']), $merged);
+        self::assertNull(self::merge($base, $ours, [...$base, 'lines.0.words' => 'Astrid']), 'both changed the words');
+        self::assertNull(self::merge($base, [...$base, 'lines.0.words' => '1e2'], [...$base, 'lines.0.words' => '100']), 'words are not numbers');
+        self::assertEquals(self::object($ours), self::merge($base, $ours, $ours));
+        self::assertNull(self::merge($base, ['lines' => []], [...$base, 'lines.0.words' => 'Astrid']), 'one changed what the other removed');
+    }
+
+    public function testDifferencesAreSaidInWords(): void
+    {
+        $before = Designs::read(Designs::secondLine());
+        $after = Designs::read(['name' => 'Bag', 'lines.0.words' => 'Henrik', 'lines.0.size' => ['by' => 'height', 'length' => 30000], 'lines.0.shift' => 2000, ...Designs::secondLine(['id' => 'new', 'words' => 'Bay']), 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);
+        self::assertSame([
+            'The design is called “Bag”.',
+            'The fabric is Navy.',
+            '“Ottilie” reads “Henrik”.',
+            '“Ottilie” is 30.0 mm high.',
+            '“Ottilie” was moved.',
+            '“Bay” was added.',
+            '“Harbour” was removed.',
+        ], Differences::between($before, $after));
+        self::assertSame([], Differences::between($before, $before));
+    }
+
+    /** @param array<string, mixed> ...$changes */
+    private static function merge(array ...$changes): ?object
+    {
+        return Merge::of(...\array_map(self::object(...), \array_values($changes)));
+    }
+
+    /** @param array<string, mixed> $changes */
+    private static function object(array $changes): object
+    {
+        $object = \json_decode(Designs::json($changes));
+        \assert(\is_object($object));
+
+        return $object;
+    }
+}

@@ -1,0 +1,169 @@
+import type { Design, Line, SheetPart } from '../api/client';
+import { LengthField } from '../ui/LengthField';
+import { NumberField } from '../ui/NumberField';
+import { Segments } from '../ui/Segments';
+
+interface Props {
+    line: Line;
+    part: SheetPart | undefined;
+    design: Design;
+    set: (next: Partial<Line>, what?: string) => void;
+}
+
+/** How large a line is and where it stands: rows of the open card. */
+export function LineMeasures({ line, part, design, set }: Props) {
+    const { unit } = design;
+    const ink = part?.ink ? part : null;
+    const gap = gapWords(design, line);
+    const isFirst = design.lines[0]?.id === line.id;
+    return (
+        <>
+            <Label>Ink size</Label>
+            <span className="flex gap-1.5">
+                <LengthField
+                    label="Ink width"
+                    note="wide"
+                    unit={unit}
+                    least={500}
+                    rules={line.size.by === 'width'}
+                    value={ink?.width ?? (line.size.by === 'width' ? line.size.length : null)}
+                    onChange={(length) => set({ size: { by: 'width', length } })}
+                />
+                <LengthField
+                    label="Ink height"
+                    note="high"
+                    atRight
+                    unit={unit}
+                    least={500}
+                    rules={line.size.by === 'height'}
+                    value={ink?.height ?? (line.size.by === 'height' ? line.size.length : null)}
+                    onChange={(length) => set({ size: { by: 'height', length } })}
+                />
+            </span>
+            <Label>Letter H</Label>
+            <span className="flex gap-1.5">
+                <LengthField
+                    label="Letter height"
+                    note="high"
+                    unit={unit}
+                    least={500}
+                    rules={line.size.by === 'letter'}
+                    value={part?.letterHeight || (line.size.by === 'letter' ? line.size.length : null)}
+                    onChange={(length) => set({ size: { by: 'letter', length } })}
+                />
+                {line.size.by === 'area' ? (
+                    <LengthField
+                        label="Margin inside the area"
+                        note="margin"
+                        atRight
+                        unit={unit}
+                        least={0}
+                        rules
+                        value={line.size.length}
+                        onChange={(length) => set({ size: { by: 'area', length } })}
+                    />
+                ) : (
+                    <button
+                        className="field flex-1 font-semibold text-indigo hover:border-indigo"
+                        onClick={() => set({ size: { by: 'area', length: 5000 } })}
+                    >
+                        Fit to area
+                    </button>
+                )}
+            </span>
+            <Label>Letters</Label>
+            <span className="flex gap-1.5">
+                <NumberField
+                    label="Letter spacing in thousandths of the em"
+                    unit="‰ em"
+                    least={-500}
+                    most={2000}
+                    step={5}
+                    value={line.spacing}
+                    onChange={(spacing) => set({ spacing }, 'spacing')}
+                />
+                <NumberField
+                    label="Stretch in percent"
+                    unit="% wide"
+                    least={10}
+                    most={1000}
+                    digits={2}
+                    value={line.stretch}
+                    onChange={(stretch) => set({ stretch }, 'stretch')}
+                />
+            </span>
+            <Label>Stands</Label>
+            <span className="flex items-center gap-1.5">
+                <Segments
+                    label="Alignment"
+                    value={line.align}
+                    options={[
+                        { value: 'left', show: <AlignIcon at="left" />, name: 'Left' },
+                        { value: 'centre', show: <AlignIcon at="centre" />, name: 'Centre' },
+                        { value: 'right', show: <AlignIcon at="right" />, name: 'Right' },
+                    ]}
+                    onChange={(align) => set({ align, shift: 0 })}
+                />
+                <NumberField
+                    label="Turn in degrees, clockwise"
+                    unit="°"
+                    least={-180}
+                    most={180}
+                    digits={1}
+                    value={line.turn}
+                    onChange={(turn) => set({ turn }, 'turn')}
+                />
+            </span>
+            {!isFirst && (
+                <>
+                    <Label>Aligned</Label>
+                    <Segments
+                        label="What it is aligned to"
+                        small
+                        value={line.alignTo}
+                        options={[
+                            { value: 'area', show: 'to the area' },
+                            { value: 'above', show: 'to the line above' },
+                        ]}
+                        onChange={(alignTo) => set({ alignTo, shift: 0 })}
+                    />
+                </>
+            )}
+            {gap && (
+                <>
+                    <Label>{isFirst ? 'Edge' : 'Gap'}</Label>
+                    <span className="flex items-center gap-1.5">
+                        <LengthField
+                            label={`Gap ${gap}`}
+                            unit={unit}
+                            value={line.gap}
+                            onChange={(gap) => set({ gap })}
+                        />
+                        <span className="text-xs text-quiet">{gap}</span>
+                    </span>
+                </>
+            )}
+        </>
+    );
+}
+
+function Label({ children }: { children: string }) {
+    return <span className="text-xs text-quiet">{children}</span>;
+}
+
+/** What a line's gap is measured from; null where it says nothing. */
+function gapWords(design: Design, line: Line): string | null {
+    if (design.lines[0]?.id !== line.id) {
+        return 'below the ink above';
+    }
+    return { top: 'below the area’s edge', middle: null, bottom: 'above the area’s edge' }[design.stack];
+}
+
+function AlignIcon({ at }: { at: Line['align'] }) {
+    const short = { left: 'M2 8h7', centre: 'M4 8h8', right: 'M7 8h7' }[at];
+    return (
+        <svg aria-hidden viewBox="0 0 16 12" className="h-3 w-4 fill-none stroke-current stroke-[1.6]">
+            <path d={`M2 4h12 ${short}`} />
+        </svg>
+    );
+}

@@ -1,0 +1,131 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { answer, Refusal, server } from '../api/client';
+import { Modal } from '../ui/Modal';
+import type { Draft } from './useDesign';
+
+/** The customer's proof: the page that is sent, and the note that this very state was approved. */
+export function ProofDialog({ draft, open, onClose }: { draft: Draft; open: boolean; onClose: () => void }) {
+    const { id, version, approval, saving } = draft;
+    const client = useQueryClient();
+    const [by, setBy] = useState('');
+    const [wrong, setWrong] = useState<string | null>(null);
+    const ready = saving.state === 'saved';
+    const proof = `/api/designs/${id}/proof`;
+
+    const attempt = async (work: () => Promise<void>) => {
+        try {
+            await work();
+            setWrong(null);
+            await client.invalidateQueries({ queryKey: ['jobs'] });
+        } catch (error) {
+            setWrong(error instanceof Refusal ? error.message : 'The server can’t be reached. Try again.');
+        }
+    };
+    const approve = () =>
+        attempt(async () => {
+            const body = { version, by };
+            draft.setApproval(
+                await answer(server.POST('/api/designs/{id}/approval', { params: { path: { id } }, body })),
+            );
+        });
+    const withdraw = () =>
+        attempt(async () => {
+            await answer(server.DELETE('/api/designs/{id}/approval', { params: { path: { id } } }));
+            draft.setApproval(null);
+        });
+
+    return (
+        <Modal open={open} title="Proof for the customer" onClose={onClose} wide>
+            <div className="grid grid-cols-[280px_1fr] gap-5">
+                {ready ? (
+                    <img
+                        src={`${proof}.png?width=560&version=${version}`}
+                        alt="The proof’s page: the design as worn, close up, and its sizes"
+                        className="aspect-[210/297] w-full border border-seam bg-white"
+                    />
+                ) : (
+                    <p className="aspect-[210/297] w-full border border-seam p-6 text-quiet">
+                        The proof shows here as soon as all is saved.
+                    </p>
+                )}
+                <div className="flex flex-col gap-3">
+                    <p className="text-quiet">
+                        One page with the design on its blank, in its colours and sizes. It says that it is of version{' '}
+                        {draft.step}, so that everyone knows what was approved.
+                    </p>
+                    <a className={link(ready)} aria-disabled={!ready} href={`${proof}.pdf`} download>
+                        Download as PDF
+                    </a>
+                    <a className={link(ready)} aria-disabled={!ready} href={`${proof}.png`} download>
+                        Download as picture (PNG)
+                    </a>
+                    {approval ? (
+                        <div className="stitch grid gap-2 pt-3">
+                            <p className={`font-semibold ${approval.current ? 'text-sage-deep' : 'text-madder'}`}>
+                                Version {approval.step} was approved by {approval.by} on{' '}
+                                {new Date(approval.at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}.
+                            </p>
+                            {!approval.current && (
+                                <>
+                                    <p>The design was changed since. Go back to what was approved, or ask again.</p>
+                                    <button
+                                        className="field font-semibold text-indigo hover:border-indigo"
+                                        onClick={() => {
+                                            draft.goTo(approval.step);
+                                            onClose();
+                                        }}
+                                    >
+                                        Go back to version {approval.step}
+                                    </button>
+                                </>
+                            )}
+                            <button
+                                className="justify-self-start font-semibold text-madder hover:underline"
+                                onClick={() => void withdraw()}
+                            >
+                                Take the approval back
+                            </button>
+                        </div>
+                    ) : (
+                        <form
+                            className="stitch grid gap-2 pt-3"
+                            onSubmit={(event) => {
+                                event.preventDefault();
+                                void approve();
+                            }}
+                        >
+                            <label className="grid gap-1">
+                                <span className="text-xs text-quiet">Approved by</span>
+                                <input
+                                    className="field"
+                                    maxLength={80}
+                                    placeholder="The customer’s name"
+                                    value={by}
+                                    onChange={(event) => setBy(event.target.value)}
+                                />
+                            </label>
+                            <button
+                                className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white disabled:opacity-50"
+                                disabled={!ready}
+                            >
+                                Note the approval
+                            </button>
+                        </form>
+                    )}
+                    {wrong && (
+                        <p role="alert" className="text-madder">
+                            {wrong}
+                        </p>
+                    )}
+                    <button className="field mt-auto font-semibold text-indigo hover:border-indigo" onClick={onClose}>
+                        Close
+                    </button>
+                </div>
+            </div>
+        </Modal>
+    );
+}
+
+const link = (ready: boolean) =>
+    `field text-center font-semibold text-indigo hover:border-indigo ${ready ? '' : 'pointer-events-none opacity-50'}`;

@@ -1,0 +1,73 @@
+import { useEffect, useMemo, useRef } from 'react';
+import type { Line, SheetPart } from '../../api/client';
+import { faceOf } from '../fontFaces';
+
+interface Props {
+    line: Line;
+    part: SheetPart | undefined;
+    /** Where the middle of the line is on the stage's own pixels, and how many µm one of them covers. */
+    at: { x: number; y: number };
+    pixel: number;
+    onChange: (words: string) => void;
+    onClose: () => void;
+}
+
+/**
+ * The words of a line, edited where they stand: a field over the lettering whose own letters can't be
+ * seen, so that the caret goes through the exact weld beneath it.
+ */
+export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props) {
+    const ref = useRef<HTMLInputElement>(null);
+    useEffect(() => {
+        ref.current?.focus();
+        ref.current?.select();
+    }, []);
+    const width = Math.max((part?.width ?? 0) / pixel, 60);
+    const height = Math.max((part?.height ?? 0) / pixel, 24);
+    const { size, left } = useMemo(() => fitted(line, width), [line, width]);
+    return (
+        <input
+            ref={ref}
+            aria-label="Words on the stage"
+            className="absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-[#f3a63b] bg-transparent text-transparent caret-[#f3a63b] outline-none selection:bg-[#f3a63b]/40 selection:text-transparent"
+            style={{
+                fontFamily: `'${faceOf(line.font)}'`,
+                fontSize: `${size}px`,
+                letterSpacing: `${line.spacing / 1000}em`,
+                left: at.x - width / 2 - left,
+                top: at.y - height / 2,
+                width: width + left + size,
+                height,
+                padding: 0,
+                transformOrigin: `${width / 2 + left}px ${height / 2}px`,
+                transform: `rotate(${line.turn}deg)`,
+            }}
+            value={line.words}
+            maxLength={400}
+            autoComplete="off"
+            spellCheck={false}
+            onChange={(event) => onChange(event.target.value)}
+            onBlur={onClose}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter' || event.key === 'Escape') {
+                    event.stopPropagation();
+                    onClose();
+                }
+            }}
+        />
+    );
+}
+
+/** The font size at which the browser's own letters are as wide as the ink, and how far the ink stands in. */
+function fitted(line: Line, width: number): { size: number; left: number } {
+    const context = document.createElement('canvas').getContext('2d');
+    if (!context || line.words.trim() === '') {
+        return { size: 24, left: 0 };
+    }
+    context.font = `100px '${faceOf(line.font)}'`;
+    const measured = context.measureText(line.words);
+    const spacing = (line.words.length - 1) * (line.spacing / 1000) * 100;
+    const ink = measured.actualBoundingBoxRight + measured.actualBoundingBoxLeft + spacing;
+    const size = ink > 0 ? (width / ink) * 100 : 24;
+    return { size, left: (-measured.actualBoundingBoxLeft * size) / 100 };
+}

@@ -1,0 +1,76 @@
+import type { Frame, Line, SheetPart } from '../../api/client';
+
+/** An affine map as SVG writes it: x' = a x + c y + e, y' = b x + d y + f. */
+export interface Pose {
+    a: number;
+    b: number;
+    c: number;
+    d: number;
+    e: number;
+    f: number;
+}
+
+export const moveBy = (dx: number, dy: number): Pose => ({ a: 1, b: 0, c: 0, d: 1, e: dx, f: dy });
+
+export const svgMatrix = ({ a, b, c, d, e, f }: Pose) => `matrix(${a} ${b} ${c} ${d} ${e} ${f})`;
+
+/** A turn about a point, clockwise on the screen, in degrees. */
+export function turnAbout(x: number, y: number, degrees: number): Pose {
+    const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)];
+    return { a: cos, b: sin, c: -sin, d: cos, e: x - x * cos + y * sin, f: y - x * sin - y * cos };
+}
+
+/** Larger or smaller along and across a line that is turned, while a point stays. */
+export function scaleAbout(x: number, y: number, along: number, across: number, turn: number): Pose {
+    const [sin, cos] = [Math.sin((turn * Math.PI) / 180), Math.cos((turn * Math.PI) / 180)];
+    const a = along * cos * cos + across * sin * sin;
+    const b = (along - across) * sin * cos;
+    const d = along * sin * sin + across * cos * cos;
+    return { a, b, c: b, d, e: x - a * x - b * y, f: y - b * x - d * y };
+}
+
+/** The bounds of a part's shape under a map, exactly: all its points are looked at. */
+export function boundsUnder(path: string, { a, b, c, d, e, f }: Pose): Frame | null {
+    const numbers = path.match(/[Ml]|-?\d+/g) ?? [];
+    let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+    let [x, y, relative] = [0, 0, false];
+    for (let at = 0; at < numbers.length;) {
+        const token = numbers[at] ?? '';
+        if (token === 'M' || token === 'l') {
+            relative = token === 'l';
+            at += 1;
+            continue;
+        }
+        x = Number(token) + (relative ? x : 0);
+        y = Number(numbers[at + 1]) + (relative ? y : 0);
+        at += 2;
+        const [px, py] = [a * x + c * y + e, b * x + d * y + f];
+        left = Math.min(left, px);
+        right = Math.max(right, px);
+        top = Math.min(top, py);
+        bottom = Math.max(bottom, py);
+    }
+    return left > right ? null : { left, top, width: right - left, height: bottom - top };
+}
+
+/** A corner of a part’s frame along its baseline, as it lies on the stage. */
+export function corner(part: SheetPart, turn: number, right: number, down: number) {
+    const [sin, cos] = [Math.sin((turn * Math.PI) / 180), Math.cos((turn * Math.PI) / 180)];
+    const [x, y] = [(right * part.width) / 2, (down * part.height) / 2];
+    return { x: part.middleX + x * cos - y * sin, y: part.middleY + x * sin + y * cos };
+}
+
+/** How a line is written down that was made larger or smaller by hand: proportions go into its stretch. */
+export function resized(line: Line, part: SheetPart, along: number, across: number): Pick<Line, 'size' | 'stretch'> {
+    const stretch = Math.min(1000, Math.max(10, Math.round(line.stretch * (along / across) * 100) / 100));
+    const { size } = line;
+    switch (size.by) {
+        case 'width':
+        case 'area':
+            return { size: { by: 'width', length: Math.max(500, Math.round(part.width * along)) }, stretch };
+        case 'height':
+            return { size: { by: 'height', length: Math.max(500, Math.round(part.height * across)) }, stretch };
+        case 'letter':
+            return { size: { by: 'letter', length: Math.max(500, Math.round(part.letterHeight * across)) }, stretch };
+    }
+}

@@ -1,0 +1,157 @@
+import { useState, type PointerEvent } from 'react';
+import type { Design, Line, Sheet, SheetPart } from '../../api/client';
+import { boundsUnder, corner, moveBy, resized, scaleAbout, turnAbout, type Pose } from './pose';
+import { snap, type Guide } from './snap';
+
+/** What a part is taken by: itself, a corner (−1 or 1 to the right and down), or its thread for turning. */
+export type Grip = { kind: 'part' } | { kind: 'corner'; right: 1 | -1; down: 1 | -1 } | { kind: 'thread' };
+
+/** A part on its way. */
+export interface Gesture {
+    line: string;
+    pose: Pose;
+    guides: readonly Guide[];
+    /** Said beside the pointer. */
+    note: { turn: number } | { width: number; height: number } | null;
+    change: Partial<Line>;
+}
+
+interface Start {
+    grip: Grip;
+    line: Line;
+    part: SheetPart;
+    x: number;
+    y: number;
+}
+
+/** How far the pointer has to go before it is a drag and not a click, in screen pixels. */
+const SLACK = 3;
+
+/**
+ * Moving, sizing and turning parts with the pointer. They follow at every frame without asking the
+ * server; what was dropped is held in its place until the exact result is there. Alt keeps from
+ * snapping, Shift from keeping the proportions.
+ */
+export function useHands(
+    design: Design,
+    sheet: Sheet,
+    pixel: number,
+    toStage: (event: PointerEvent) => { x: number; y: number },
+    onChoose: (line: string) => void,
+    onDrop: (line: string, change: Partial<Line>, pose: Pose) => void,
+) {
+    const [start, setStart] = useState<Start | null>(null);
+    const [gesture, setGesture] = useState<Gesture | null>(null);
+    const [held, setHeld] = useState<{ gesture: Gesture; sheet: Sheet } | null>(null);
+
+    const handlers = (id: string, grip: Grip) => ({
+        onPointerDown: (event: PointerEvent<SVGElement>) => {
+            const line = design.lines.find((candidate) => candidate.id === id);
+            const part = sheet.parts.find((candidate) => candidate.line === id);
+            if (event.button !== 0 || !line || !part?.ink || !event.isPrimary) {
+                return;
+            }
+            event.stopPropagation();
+            onChoose(id);
+            if (!line.locked) {
+                event.currentTarget.setPointerCapture(event.pointerId);
+                setStart({ grip, line, part, ...toStage(event) });
+            }
+        },
+        onPointerMove: (event: PointerEvent<SVGElement>) => {
+            if (start) {
+                const { x, y } = toStage(event);
+                if (gesture || Math.hypot(x - start.x, y - start.y) > SLACK * pixel) {
+                    setGesture(follow(start, x, y, sheet, event, 6 * pixel));
+                }
+            }
+        },
+        onPointerUp: () => {
+            if (gesture) {
+                setHeld({ gesture: { ...gesture, guides: [], note: null }, sheet });
+                onDrop(gesture.line, gesture.change, gesture.pose);
+            }
+            setStart(null);
+            setGesture(null);
+        },
+        onPointerCancel: () => {
+            setStart(null);
+            setGesture(null);
+        },
+    });
+
+    return { gesture: gesture ?? (held?.sheet === sheet ? held.gesture : null), handlers };
+}
+
+/** Where a part goes when what it is held by goes to a point. */
+function follow(
+    { grip, line, part, x: startX, y: startY }: Start,
+    x: number,
+    y: number,
+    sheet: Sheet,
+    keys: { altKey: boolean; shiftKey: boolean },
+    reach: number,
+): Gesture {
+    const none = { line: line.id, guides: [], note: null, change: {} };
+    switch (grip.kind) {
+        case 'part': {
+            const free = { dx: Math.round(x - startX), dy: Math.round(y - startY), guides: [] };
+            const { dx, dy, guides } =
+                keys.altKey || !part.ink ? free : snap({ line: line.id, ink: part.ink }, free, sheet, reach);
+            return { ...none, pose: moveBy(dx, dy), guides };
+        }
+        case 'corner': {
+            const fixed = corner(part, line.turn, -grip.right, -grip.down);
+            const from = inLine(startX - fixed.x, startY - fixed.y, line.turn);
+            const to = inLine(x - fixed.x, y - fixed.y, line.turn);
+            let along = Math.max(to.along / from.along, 0.02);
+            let across = Math.max(to.across / from.across, 0.02);
+            if (!keys.shiftKey) {
+                // The corner goes along the diagonal, to the point of it nearest to the pointer.
+                const both = (to.along * from.along + to.across * from.across) / (from.along ** 2 + from.across ** 2);
+                along = across = Math.max(both, 0.02);
+            }
+            const change = resized(line, part, along, across);
+            return {
+                ...none,
+                pose: scaleAbout(fixed.x, fixed.y, along, across, line.turn),
+                note: { width: part.width * along, height: part.height * across },
+                change,
+            };
+        }
+        case 'thread': {
+            const angle = (px: number, py: number) =>
+                (Math.atan2(px - part.middleX, part.middleY - py) * 180) / Math.PI;
+            const free = line.turn + angle(x, y) - angle(startX, startY);
+            const near = Math.round(free / 15) * 15;
+            const turn = inTurns(!keys.altKey && Math.abs(free - near) < 3 ? near : Math.round(free * 10) / 10);
+            return {
+                ...none,
+                pose: turnAbout(part.middleX, part.middleY, turn - line.turn),
+                note: { turn },
+                change: { turn },
+            };
+        }
+    }
+}
+
+function inLine(x: number, y: number, turn: number) {
+    const [sin, cos] = [Math.sin((turn * Math.PI) / 180), Math.cos((turn * Math.PI) / 180)];
+    return { along: x * cos + y * sin, across: y * cos - x * sin };
+}
+
+/** The same turn between −180 and 180 degrees. */
+export const inTurns = (degrees: number) => ((((degrees + 180) % 360) + 360) % 360) - 180;
+
+/** Where the ink of a part comes to lie under a pose, in whole µm. */
+export function landing(part: SheetPart, pose: Pose) {
+    const bounds = boundsUnder(part.path, pose);
+    return (
+        bounds && {
+            left: Math.round(bounds.left),
+            top: Math.round(bounds.top),
+            width: Math.round(bounds.width),
+            height: Math.round(bounds.height),
+        }
+    );
+}

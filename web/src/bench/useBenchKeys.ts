@@ -1,0 +1,111 @@
+import { useMemo } from 'react';
+import type { Line } from '../api/client';
+import type { Key } from '../ui/keys';
+import type { Asked } from './Bench';
+import { freeId, withCopy, withLine, withMove, withNewLine, withOrder, withoutLine } from './edits';
+import type { Side } from './Stage';
+import { resized } from './stage/pose';
+import { inTurns } from './stage/useHands';
+import type { View } from './stage/useView';
+import type { Draft } from './useDesign';
+
+const arrows = [
+    { arrow: 'ArrowLeft', x: -1, y: 0, to: 'left' },
+    { arrow: 'ArrowRight', x: 1, y: 0, to: 'right' },
+    { arrow: 'ArrowUp', x: 0, y: -1, to: 'up' },
+    { arrow: 'ArrowDown', x: 0, y: 1, to: 'down' },
+];
+
+interface Context {
+    draft: Draft;
+    view: View;
+    chosen: string | null;
+    onChoose: (line: string | null) => void;
+    onEdit: (line: string | null) => void;
+    onAsk: (asked: Asked) => void;
+    onSide: (side: (now: Side) => Side) => void;
+}
+
+/** All that can be done by key on the Bench. */
+export function useBenchKeys({ draft, view, chosen, onChoose, onEdit, onAsk, onSide }: Context): Key[] {
+    const { design, sheet, change, undo, redo } = draft;
+    const { zoom, pan, look } = view;
+    return useMemo(() => {
+        const line = design.lines.find(({ id }) => id === chosen);
+        const at = design.lines.findIndex(({ id }) => id === chosen);
+        const part = sheet.parts.find((candidate) => candidate.line === chosen);
+        // Every drag is a step of the history; presses of a key in a row are one.
+        const move = (x: number, y: number) => line && change(withMove(line.id, x, y, sheet), `move:${line.id}`);
+        const set = (next: Partial<Line>, what: string) =>
+            line && (!line.locked || 'locked' in next) && change(withLine(line.id, next), `${what}:${line.id}`);
+        const size = (factor: number) => line && part && set(resized(line, part, factor, factor), 'size');
+        const turn = (by: number) => line && set({ turn: inTurns(Math.round((line.turn + by) * 10) / 10) }, 'turn');
+        const choose = (by: number) =>
+            onChoose(design.lines[at + by]?.id ?? design.lines.at(by > 0 ? 0 : -1)?.id ?? null);
+        const add = () => {
+            const id = freeId(design);
+            change(withNewLine(id));
+            onChoose(id);
+        };
+        return [
+            { press: 'Ctrl+z', does: 'Undo', act: undo, always: true },
+            { press: 'Ctrl+Shift+z', does: 'Redo', act: redo, always: true },
+            { press: 'n', does: 'Add a line', act: add },
+            { press: 'Tab', does: 'Go from field to field', shown: true },
+            { press: 'PageDown', does: 'Choose the next line', act: () => choose(1), always: true },
+            { press: 'PageUp', does: 'Choose the line before', act: () => choose(-1), always: true },
+            {
+                press: 'Enter',
+                does: 'Edit the words of the chosen line on the stage',
+                act: () => line && !line.locked && onEdit(line.id),
+            },
+            { press: 'Escape', does: 'Choose nothing', act: () => onChoose(null) },
+            ...arrows.map(({ arrow, x, y, to }) => ({
+                press: arrow,
+                does: `Move the chosen line ${to} by 1 mm`,
+                act: () => move(x * 1000, y * 1000),
+            })),
+            ...arrows.map(({ arrow, x, y, to }) => ({
+                press: `Shift+${arrow}`,
+                does: `Move it ${to} by 0.1 mm`,
+                act: () => move(x * 100, y * 100),
+            })),
+            { press: '>', does: 'Make it larger by 1 %', act: () => size(1.01) },
+            { press: '<', does: 'Make it smaller by 1 %', act: () => size(1 / 1.01) },
+            { press: ']', does: 'Turn it clockwise by 1°', act: () => turn(1) },
+            { press: '[', does: 'Turn it anticlockwise by 1°', act: () => turn(-1) },
+            {
+                press: 'Ctrl+ArrowUp',
+                does: 'Put it before the line above',
+                act: () => line && change(withOrder(line.id, at - 1)),
+            },
+            {
+                press: 'Ctrl+ArrowDown',
+                does: 'Put it after the line below',
+                act: () => line && change(withOrder(line.id, at + 1)),
+            },
+            { press: 'd', does: 'Duplicate it', act: () => line && change(withCopy(line.id, freeId(design))) },
+            { press: 'v', does: 'Hide or show it', act: () => line && set({ hidden: !line.hidden }, 'hidden') },
+            { press: 'l', does: 'Lock or unlock it', act: () => line && set({ locked: !line.locked }, 'locked') },
+            { press: 'Delete', does: 'Remove it', act: () => line && !line.locked && change(withoutLine(line.id)) },
+            { press: '1', does: 'Show the area', act: () => look('area') },
+            { press: '2', does: 'Show the ink', act: () => look('ink') },
+            { press: '3', does: 'Show the whole blank', act: () => look('blank') },
+            { press: '+', does: 'Look closer', act: () => zoom(1.25) },
+            { press: '-', does: 'Look from further off', act: () => zoom(1 / 1.25) },
+            ...arrows.map(({ arrow, x, y, to }) => ({
+                press: `Alt+${arrow}`,
+                does: `Look further ${to}`,
+                act: () => pan(-60 * x, -60 * y),
+            })),
+            {
+                press: 'k',
+                does: 'Knife lines or wear side',
+                act: () => onSide((side) => (side === 'wear' ? 'knife' : 'wear')),
+            },
+            { press: 'h', does: 'Show the history', act: () => onAsk('history') },
+            { press: 'p', does: 'Show the proof', act: () => onAsk('proof') },
+            { press: '?', does: 'Show these keys', act: () => onAsk('keys') },
+        ];
+    }, [design, sheet, change, undo, redo, chosen, onChoose, onEdit, onAsk, onSide, zoom, pan, look]);
+}

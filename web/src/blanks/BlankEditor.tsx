@@ -1,0 +1,266 @@
+import { useState } from 'react';
+import type { BlankEntry, Placement, ShopBlank, Unit } from '../api/client';
+import { Choice } from '../ui/Choice';
+import { LengthField } from '../ui/LengthField';
+import { Segments } from '../ui/Segments';
+import { TextField } from '../ui/TextField';
+import { BlankPicture } from './BlankPicture';
+import { drawingUrl } from './Garment';
+import { drawings } from './drawings';
+import { PlacementRow } from './PlacementRow';
+import { useShopBlank } from './useShopBlank';
+
+type Size = ShopBlank['sizes'][number];
+
+/** A blank with its sizes and areas: drawn on the left, measured on the right. */
+export function BlankEditor({ entry }: { entry: BlankEntry }) {
+    const { blank } = entry;
+    const { change, wrong } = useShopBlank(entry);
+    const [unit, setUnit] = useState<Unit>('mm');
+    const [sizeName, setSizeName] = useState(blank.sizes[Math.floor(blank.sizes.length / 2)]?.size ?? '');
+    const [area, setArea] = useState<string | null>(null);
+    const size = blank.sizes.find((candidate) => candidate.size === sizeName) ?? blank.sizes[0];
+    if (!size) {
+        return null;
+    }
+    const setSize = (next: (size: Size) => Size) =>
+        change((blank) => ({
+            ...blank,
+            sizes: blank.sizes.map((other) => (other.size === size.size ? next(other) : other)),
+        }));
+    const setPlacement = (id: string, next: Partial<Placement>) =>
+        setSize((size) => ({
+            ...size,
+            placements: size.placements.map((other) => (other.id === id ? { ...other, ...next } : other)),
+        }));
+
+    return (
+        <section aria-label={blank.name} className="grid min-h-0 grid-cols-[minmax(0,1fr)_400px]">
+            <BlankPicture blank={blank} size={size} unit={unit} chosen={area} onChoose={setArea} />
+            <div className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-seam p-4">
+                <div className="grid grid-cols-[minmax(0,1fr)_150px] gap-2">
+                    <TextField
+                        label="Name"
+                        longest={80}
+                        value={blank.name}
+                        onChange={(name) => change((blank) => ({ ...blank, name }))}
+                    />
+                    <div className="grid gap-1">
+                        <span className="text-xs text-quiet">Drawn as</span>
+                        <Choice
+                            label="Drawn as"
+                            value={blank.drawing}
+                            options={drawings.map(({ id }) => id)}
+                            by={(drawing) => drawing}
+                            show={(drawing) => (
+                                <>
+                                    <img
+                                        alt=""
+                                        src={drawingUrl(drawing, '#b9b7b2')}
+                                        className="size-5 object-contain"
+                                    />
+                                    {drawings.find(({ id }) => id === drawing)?.name}
+                                </>
+                            )}
+                            onChange={(drawing) => change((blank) => ({ ...blank, drawing }))}
+                        />
+                    </div>
+                </div>
+                <Fabrics blank={blank} change={change} />
+                <div>
+                    <div className="flex items-center justify-between">
+                        <h2 className="heading">Sizes</h2>
+                        <Segments
+                            label="Unit of the measures"
+                            value={unit}
+                            options={[
+                                { value: 'mm', show: 'mm' },
+                                { value: 'in', show: 'in' },
+                            ]}
+                            onChange={setUnit}
+                        />
+                    </div>
+                    <div className="mt-2 flex flex-wrap items-center gap-1.5">
+                        <Segments
+                            label="Size"
+                            value={size.size}
+                            options={blank.sizes.map(({ size }) => ({ value: size, show: size }))}
+                            onChange={setSizeName}
+                        />
+                        <button
+                            className="field px-3 font-semibold text-indigo hover:border-indigo"
+                            onClick={() => {
+                                const name = freeName(blank);
+                                change((blank) => ({ ...blank, sizes: [...blank.sizes, { ...size, size: name }] }));
+                                setSizeName(name);
+                            }}
+                        >
+                            Add a size
+                        </button>
+                        {blank.sizes.length > 1 && (
+                            <button
+                                className="font-semibold text-madder hover:underline"
+                                onClick={() =>
+                                    change((blank) => ({
+                                        ...blank,
+                                        sizes: blank.sizes.filter((other) => other.size !== size.size),
+                                    }))
+                                }
+                            >
+                                Remove {size.size}
+                            </button>
+                        )}
+                    </div>
+                    <div className="mt-2 flex items-end gap-2">
+                        <TextField
+                            label="Called"
+                            className="w-32"
+                            longest={20}
+                            value={size.size}
+                            onChange={(name) => {
+                                setSize((size) => ({ ...size, size: name }));
+                                setSizeName(name);
+                            }}
+                        />
+                        <div className="grid gap-1">
+                            <span className="text-xs text-quiet">Across, where it is widest</span>
+                            <LengthField
+                                label="Width of the blank"
+                                unit={unit}
+                                least={10000}
+                                value={size.width}
+                                onChange={(width) => setSize((size) => ({ ...size, width }))}
+                            />
+                        </div>
+                    </div>
+                </div>
+                <div className="grid gap-2">
+                    <h2 className="heading">Areas on {size.size}</h2>
+                    {size.placements.map((placement) => (
+                        <PlacementRow
+                            key={placement.id}
+                            placement={placement}
+                            unit={unit}
+                            open={placement.id === area}
+                            onOpen={() => setArea(placement.id)}
+                            onChange={(next) => setPlacement(placement.id, next)}
+                            onRemove={
+                                size.placements.length > 1
+                                    ? () =>
+                                          setSize((size) => ({
+                                              ...size,
+                                              placements: size.placements.filter(({ id }) => id !== placement.id),
+                                          }))
+                                    : null
+                            }
+                        />
+                    ))}
+                    <button
+                        className="rounded-[3px] border border-dashed border-seam py-1.5 font-semibold text-indigo hover:border-indigo"
+                        onClick={() => {
+                            const placement = newPlacement(size);
+                            setSize((size) => ({ ...size, placements: [...size.placements, placement] }));
+                            setArea(placement.id);
+                        }}
+                    >
+                        Add an area
+                    </button>
+                </div>
+                {wrong && (
+                    <p role="alert" className="rounded-[3px] border border-madder p-2 text-madder">
+                        {wrong}
+                    </p>
+                )}
+            </div>
+        </section>
+    );
+}
+
+function Fabrics({ blank, change }: { blank: ShopBlank; change: (change: (blank: ShopBlank) => ShopBlank) => void }) {
+    const set = (at: number, next: Partial<ShopBlank['fabrics'][number]>) =>
+        change((blank) => ({
+            ...blank,
+            fabrics: blank.fabrics.map((other, number) => (number === at ? { ...other, ...next } : other)),
+        }));
+    return (
+        <div>
+            <h2 className="heading">Fabrics</h2>
+            <ul className="mt-2 grid grid-cols-2 gap-1.5">
+                {blank.fabrics.map((fabric, at) => (
+                    <li key={at} className="card flex items-center gap-1.5 p-1.5">
+                        <input
+                            type="color"
+                            aria-label={`Colour of ${fabric.name}`}
+                            className="h-6 w-7 shrink-0 cursor-pointer border-0 bg-transparent p-0"
+                            defaultValue={fabric.colour}
+                            onBlur={(event) =>
+                                event.target.value.toUpperCase() !== fabric.colour.toUpperCase() &&
+                                set(at, { colour: event.target.value.toUpperCase() })
+                            }
+                        />
+                        <input
+                            aria-label={`Name of fabric ${at + 1}`}
+                            className="min-w-0 flex-1 bg-transparent"
+                            maxLength={80}
+                            defaultValue={fabric.name}
+                            onBlur={(event) => {
+                                const name = event.target.value.trim();
+                                if (name && name !== fabric.name) {
+                                    set(at, { name });
+                                }
+                            }}
+                        />
+                        {blank.fabrics.length > 1 && (
+                            <button
+                                aria-label={`Remove ${fabric.name}`}
+                                className="px-1 font-semibold text-madder"
+                                onClick={() =>
+                                    change((blank) => ({
+                                        ...blank,
+                                        fabrics: blank.fabrics.filter((_, number) => number !== at),
+                                    }))
+                                }
+                            >
+                                ×
+                            </button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            <button
+                className="mt-1.5 font-semibold text-indigo hover:underline"
+                onClick={() =>
+                    change((blank) => ({
+                        ...blank,
+                        fabrics: [...blank.fabrics, { name: 'New fabric', colour: '#B9B7B2' }],
+                    }))
+                }
+            >
+                Add a fabric
+            </button>
+        </div>
+    );
+}
+
+function freeName({ sizes }: ShopBlank): string {
+    const usual = ['S', 'M', 'L', 'XL', 'XXL', 'XS'];
+    const taken = new Set(sizes.map(({ size }) => size));
+    return usual.find((size) => !taken.has(size)) ?? `Size ${sizes.length + 1}`;
+}
+
+function newPlacement({ width, placements }: Size): Placement {
+    let number = placements.length + 1;
+    while (placements.some(({ id }) => id === `area-${number}`)) {
+        number += 1;
+    }
+    const side = Math.round(width / 3 / 1000) * 1000;
+    return {
+        id: `area-${number}`,
+        name: `Area ${number}`,
+        width: side,
+        height: side,
+        across: 0,
+        down: Math.round(width / 6 / 1000) * 1000,
+        from: [],
+    };
+}

@@ -1,0 +1,115 @@
+import type { Placement, Unit } from '../api/client';
+import { showRound } from '../measure';
+import { Choice } from '../ui/Choice';
+import { LengthField } from '../ui/LengthField';
+import { TextField } from '../ui/TextField';
+
+type From = Placement['from'][number];
+
+const edges: readonly From['edge'][] = [
+    'collar',
+    'shoulder',
+    'hem',
+    'seam',
+    'zip',
+    'pocket',
+    'brim',
+    'handles',
+    'top edge',
+];
+
+interface Props {
+    placement: Placement;
+    unit: Unit;
+    open: boolean;
+    onOpen: () => void;
+    onChange: (change: Partial<Placement>) => void;
+    onRemove: (() => void) | null;
+}
+
+/** An area of a blank: its size, where it lies, and what a decorator measures it from. */
+export function PlacementRow({ placement, unit, open, onOpen, onChange, onRemove }: Props) {
+    const { name, width, height, across, down, from } = placement;
+    if (!open) {
+        return (
+            <button className="card flex justify-between px-3 py-2 text-left hover:border-quiet" onClick={onOpen}>
+                <b className="truncate">{name}</b>
+                <span className="text-xs whitespace-nowrap text-quiet">
+                    {showRound(width, unit)} × {showRound(height, unit)} {unit}
+                </span>
+            </button>
+        );
+    }
+    const field = (label: string, value: number, change: (length: number) => void, least = -Infinity) => (
+        <div className="grid gap-1">
+            <span className="text-xs text-quiet">{label}</span>
+            <LengthField label={label} unit={unit} least={least} value={value} onChange={change} />
+        </div>
+    );
+    return (
+        <section
+            aria-label={name}
+            className="card grid gap-2.5 border-marigold! px-3 py-2.5 shadow-[inset_3px_0_0_var(--color-marigold)]"
+        >
+            <TextField label="Name of the area" longest={80} value={name} onChange={(name) => onChange({ name })} />
+            <div className="flex flex-wrap gap-2">
+                {field('Wide', width, (width) => onChange({ width }), 500)}
+                {field('High', height, (height) => onChange({ height }), 500)}
+                {field('Down', down, (down) => onChange({ down }))}
+                {field('To the right', across, (across) => onChange({ across }))}
+            </div>
+            <div className="grid gap-1.5">
+                <span className="text-xs text-quiet">How it is measured on the blank</span>
+                {from.map((measure, at) => (
+                    <span key={at} className="flex items-center gap-1.5">
+                        <LengthField
+                            label={`Distance ${at + 1}`}
+                            unit={unit}
+                            value={measure.distance}
+                            onChange={(distance) => onChange({ from: replaced(from, at, { distance }) })}
+                        />
+                        <span className="text-xs text-quiet">from the</span>
+                        <Choice
+                            label={`Edge ${at + 1}`}
+                            className="w-28"
+                            value={measure.edge}
+                            options={edges}
+                            by={(edge) => edge}
+                            show={(edge) => edge}
+                            onChange={(edge) => onChange({ from: replaced(from, at, { edge }) })}
+                        />
+                        <button
+                            aria-label={`Remove distance ${at + 1}`}
+                            className="px-1 font-semibold text-madder"
+                            onClick={() => onChange({ from: from.filter((_, other) => other !== at) })}
+                        >
+                            ×
+                        </button>
+                    </span>
+                ))}
+                <span className="flex justify-between">
+                    {from.length < 4 ? (
+                        <button
+                            className="font-semibold text-indigo hover:underline"
+                            onClick={() =>
+                                onChange({ from: [...from, { edge: 'collar', distance: Math.max(down, 0) }] })
+                            }
+                        >
+                            Add a distance
+                        </button>
+                    ) : (
+                        <span />
+                    )}
+                    {onRemove && (
+                        <button className="font-semibold text-madder hover:underline" onClick={onRemove}>
+                            Remove the area
+                        </button>
+                    )}
+                </span>
+            </div>
+        </section>
+    );
+}
+
+const replaced = (from: readonly From[], at: number, change: Partial<From>): From[] =>
+    from.map((other, number) => (number === at ? { ...other, ...change } : other));

@@ -1,0 +1,13 @@
+import type { Drawing } from '../api/client';
+
+/** How blanks can be drawn, and the point that each is measured from. */
+export const drawings: readonly { id: Drawing; name: string; point: string }[] = [
+    { id: 'tee-front', name: 'Tee, front', point: 'the collar’s lowest point' },
+    { id: 'tee-back', name: 'Tee, back', point: 'the collar’s lowest point' },
+    { id: 'hoodie-front', name: 'Hoodie', point: 'the hood’s seam in front' },
+    { id: 'sleeve', name: 'Sleeve', point: 'the shoulder seam' },
+    { id: 'tote', name: 'Tote', point: 'the middle of the top edge' },
+    { id: 'cap', name: 'Cap', point: 'the seam over the peak' },
+    { id: 'brimmed-hat', name: 'Brimmed hat', point: 'the seam over the brim' },
+    { id: 'pouch', name: 'Pouch', point: 'the middle of the zip' },
+];

@@ -1,0 +1,130 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { answer, server, type JobSheet } from '../api/client';
+import { Worn } from '../blanks/Worn';
+import { showRound } from '../measure';
+import type { Sheet } from './useJobSheet';
+
+type Design = JobSheet['designs'][number];
+
+/** The designs of a job, hung side by side; what was taken out can be brought back. */
+export function JobDesigns({ sheet, act }: { sheet: JobSheet; act: Sheet['act'] }) {
+    return (
+        <>
+            <ul className="grid grid-cols-[repeat(auto-fill,minmax(250px,1fr))] gap-x-5 gap-y-7">
+                {sheet.designs.map((design) => (
+                    <HangingDesign key={design.card.id} sheet={sheet} design={design} act={act} />
+                ))}
+            </ul>
+            {sheet.designs.length === 0 && (
+                <p className="mt-10 text-center text-quiet">
+                    This job has no design. Add one, or bring back one that was taken out.
+                </p>
+            )}
+            {sheet.removed.length > 0 && (
+                <section aria-label="Taken out" className="mt-8">
+                    <h2 className="heading mb-1.5">Taken out</h2>
+                    <ul className="flex flex-wrap gap-2">
+                        {sheet.removed.map(({ id, name }) => (
+                            <li key={id} className="card flex max-w-full gap-3 px-3 py-1.5">
+                                <span className="truncate">{name}</span>
+                                <button
+                                    className="font-semibold whitespace-nowrap text-indigo hover:underline"
+                                    onClick={() =>
+                                        void act(() =>
+                                            answer(
+                                                server.POST('/api/designs/{id}/restore', { params: { path: { id } } }),
+                                            ),
+                                        )
+                                    }
+                                >
+                                    Bring back
+                                </button>
+                            </li>
+                        ))}
+                    </ul>
+                </section>
+            )}
+        </>
+    );
+}
+
+function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design; act: Sheet['act'] }) {
+    const client = useQueryClient();
+    const { card, approval, blockingSnags } = design;
+    const { blank, unit } = card.document;
+    const path = { id: card.id };
+    return (
+        <li className="flex min-w-0 flex-col items-center">
+            <svg aria-hidden viewBox="0 0 20 20" className="h-5 w-5 shrink-0 fill-none stroke-[#8b8577] stroke-2">
+                <path d="M8 0v9m0 0c7-1 7 7 0 7" />
+            </svg>
+            <Link
+                to={`/designs/${card.id}`}
+                aria-label={`${card.name}, on the Bench`}
+                className="flex h-52 w-full justify-center transition-transform hover:-rotate-1"
+            >
+                <Worn design={card} className="h-full max-w-full" />
+            </Link>
+            <div className="card mt-2 w-full px-3 py-2.5">
+                <Link to={`/designs/${card.id}`} className="block truncate text-[15px] font-bold hover:underline">
+                    {card.name}
+                </Link>
+                <p className="truncate text-xs text-quiet">
+                    {blank.name}, {blank.size} · {blank.placement.name}, {showRound(blank.placement.width, unit)} ×{' '}
+                    {showRound(blank.placement.height, unit)} {unit}
+                </p>
+                <p className={`mt-1 text-xs font-semibold ${toneOf(design)}`}>
+                    {approval
+                        ? approval.current
+                            ? `Approved by ${approval.by}`
+                            : 'Changed since it was approved'
+                        : 'Not approved yet'}
+                    {blockingSnags > 0 && (
+                        <span className="text-madder">
+                            {' · '}
+                            {blockingSnags === 1 ? '1 snag' : `${blockingSnags} snags`}
+                        </span>
+                    )}
+                </p>
+                <div className="stitch mt-2 flex justify-between gap-2 pt-1.5 text-xs">
+                    <a
+                        className="font-semibold text-indigo hover:underline"
+                        href={`/api/designs/${card.id}/design-file`}
+                        download
+                        title="The design with its fonts as one file, to be opened on another machine"
+                    >
+                        Take along
+                    </a>
+                    <button
+                        className="font-semibold text-indigo hover:underline"
+                        onClick={() =>
+                            void act(async () => {
+                                await answer(server.POST('/api/designs/{id}/duplicate', { params: { path } }));
+                                return answer(server.GET('/api/jobs/{id}', { params: { path: { id: sheet.id } } }));
+                            })
+                        }
+                    >
+                        Duplicate
+                    </button>
+                    <button
+                        className="font-semibold text-madder hover:underline"
+                        onClick={() =>
+                            void act(async () => {
+                                const next = await answer(server.DELETE('/api/designs/{id}', { params: { path } }));
+                                client.removeQueries({ queryKey: ['design', card.id] });
+                                return next;
+                            })
+                        }
+                    >
+                        Take out
+                    </button>
+                </div>
+            </div>
+        </li>
+    );
+}
+
+function toneOf({ approval }: Design): string {
+    return approval ? (approval.current ? 'text-sage-deep' : 'text-madder') : 'text-quiet';
+}
