@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/shop';
 
 const saved = (page: Page) =>
     page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
@@ -90,7 +90,14 @@ test('the history shows every point; one is named, two are compared, one is gone
 });
 
 test('axe finds nothing on any screen, and the keys are listed', async ({ page }) => {
-    for (const address of ['/', '/jobs/crew-shirts', '/blanks', '/designs/crew-shirt-back', '/designs/nowhere', '/nowhere']) {
+    for (const address of [
+        '/',
+        '/jobs/crew-shirts',
+        '/blanks',
+        '/designs/crew-shirt-back',
+        '/designs/nowhere',
+        '/nowhere',
+    ]) {
         await page.goto(address);
         await page.waitForLoadState('networkidle');
         expect((await new AxeBuilder({ page }).analyze()).violations, address).toEqual([]);

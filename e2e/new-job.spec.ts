@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './support/shop';
 
 test('a new job goes from the rail to the Bench and back', async ({ page }) => {
     await page.goto('/');

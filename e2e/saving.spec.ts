@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './support/shop';
 
 test('what was typed stays when the server is away, and is saved when it is back', async ({ page }) => {
     await page.goto('/designs/committee-hat');

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './support/shop';
 import { areaOf, weldedArea } from './support/geos';
 import { readSheet } from './support/svg';
 
@@ -12,7 +12,10 @@ const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 
 
 test('a name is typed, welded, mirrored, saved and downloaded at true size', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('link', { name: /Kit bags with names.*on the Bench/ }).click();
+    await page
+        .getByRole('link', { name: /Kit bags with names.*on the Bench/ })
+        .first()
+        .click();
     const layer = page.getByRole('img', { name: /blade side, mirrored/ }).locator('[data-part=lettering]');
     const before = await layer.getAttribute('d');
 

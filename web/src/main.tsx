@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Route, Routes } from 'react-router';
+import { Refusal } from './api/client';
 import { BenchPage } from './bench/BenchPage';
 import { JobPage } from './jobs/JobPage';
 import { JobsPage } from './jobs/JobsPage';
@@ -11,7 +12,14 @@ import './styles.css';
 // What is seldom opened is loaded when it is.
 const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
 
-const client = new QueryClient({ defaultOptions: { queries: { retry: 2, refetchOnWindowFocus: true } } });
+const client = new QueryClient({
+    defaultOptions: {
+        queries: {
+            // A server that is away is asked again; one that says no is not.
+            retry: (times, error) => times < 2 && !(error instanceof Refusal && error.status < 500),
+        },
+    },
+});
 const root = document.getElementById('root');
 
 if (root) {

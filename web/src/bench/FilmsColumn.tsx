@@ -42,7 +42,7 @@ export function FilmsColumn({ id, design, sheet, chosen, unsaved }: Props) {
                         Seen from the blade side. {mirrorWords(layers.map((layer) => layer.mirrored))}
                     </p>
                     <a
-                        className={`field text-center font-semibold text-indigo hover:border-indigo ${unsaved ? 'pointer-events-none opacity-50' : ''}`}
+                        className={`field flex items-center justify-center font-semibold text-indigo hover:border-indigo ${unsaved ? 'pointer-events-none opacity-50' : ''}`}
                         aria-disabled={unsaved}
                         href={`/api/designs/${id}/wear-side.svg`}
                         download

@@ -32,9 +32,15 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change, r
     const ink = part?.ink ?? null;
     const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
     const words = useRef<HTMLInputElement>(null);
+    const card = useRef<HTMLElement>(null);
     const name = line.words.trim() || 'no words yet';
 
     useEffect(() => loadFaces([{ id: line.font }]), [line.font]);
+    useEffect(() => {
+        if (open) {
+            card.current?.scrollIntoView({ block: 'nearest' });
+        }
+    }, [open]);
     useEffect(() => {
         if (open && line.words === '') {
             words.current?.focus();
@@ -65,6 +71,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change, r
 
     return (
         <section
+            ref={card}
             aria-label={`Line: ${name}`}
             className={`card relative shrink-0 py-2 pr-2.5 pl-5 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'} ${moving ? 'opacity-60' : ''} ${dropMark(reorder, design, line.id)}`}
             onPointerDown={open ? undefined : onOpen}

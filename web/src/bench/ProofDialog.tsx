@@ -128,4 +128,4 @@ export function ProofDialog({ draft, open, onClose }: { draft: Draft; open: bool
 }
 
 const link = (ready: boolean) =>
-    `field text-center font-semibold text-indigo hover:border-indigo ${ready ? '' : 'pointer-events-none opacity-50'}`;
+    `field flex items-center justify-center font-semibold text-indigo hover:border-indigo ${ready ? '' : 'pointer-events-none opacity-50'}`;

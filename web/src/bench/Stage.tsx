@@ -3,6 +3,7 @@ import type { Design, Line, Sheet, SheetSnag } from '../api/client';
 import { brightness } from '../blanks/brightness';
 import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
+import { Grounds } from './stage/Grounds';
 import { Guides } from './stage/Guides';
 import { Ink } from './stage/Ink';
 import { Pins } from './stage/Pins';
@@ -68,19 +69,28 @@ export function Stage(props: Props) {
                         <svg
                             role="img"
                             aria-label={describe(design, sheet)}
-                            className="absolute inset-0 size-full will-change-transform"
+                            className="absolute inset-0 size-full"
                             viewBox={viewBox}
                         >
                             <PlacementArea blank={blank} unit={unit} pixel={pixel} onDark={onDark} />
-                            <Ink
-                                films={design.films}
-                                parts={sheet.parts}
-                                side={side}
-                                onDark={onDark}
-                                gesture={gesture}
-                                handlers={handlers}
-                                onEdit={onEdit}
-                            />
+                            <Grounds lines={design.lines} parts={sheet.parts} handlers={handlers} onEdit={onEdit} />
+                        </svg>
+                        <Ink
+                            films={design.films}
+                            parts={sheet.parts}
+                            side={side}
+                            onDark={onDark}
+                            gesture={gesture}
+                            view={box}
+                            pixel={pixel}
+                            handlers={handlers}
+                            onEdit={onEdit}
+                        />
+                        <svg
+                            aria-hidden
+                            className="pointer-events-none absolute inset-0 size-full will-change-transform"
+                            viewBox={viewBox}
+                        >
                             {line && part?.ink && (
                                 <Selection
                                     line={line}

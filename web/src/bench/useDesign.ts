@@ -70,6 +70,7 @@ export function useDesign(opened: OpenDesign): Draft {
     const version = useRef(opened.version);
     const changed = useRef<string | null>(null);
     const sending = useRef<Promise<void> | null>(null);
+    const moving = useRef(Promise.resolve());
     const conflict = useRef(false);
     const compareAgain = useRef(() => Promise.resolve());
     const fetchTheirs = useRef(() => Promise.resolve());
@@ -171,26 +172,29 @@ export function useDesign(opened: OpenDesign): Draft {
         [take],
     );
 
-    /** Moves in the history once everything is saved. */
+    /** Moves in the history once everything is saved, one step after the other. */
     const move = useCallback(
-        async (request: (version: number) => Promise<Opened>) => {
-            await send();
-            if (sent.current !== latest.current) {
-                return;
-            }
-            try {
-                adopt(await request(version.current));
-            } catch (error) {
-                if (error instanceof Refusal && error.status === 409) {
-                    // Nothing of ours is unsaved: theirs is taken in, and the step can be asked for again.
-                    await fetchTheirs.current();
-                } else {
-                    setSaving({
-                        state: 'refused',
-                        why: error instanceof Refusal ? error.message : 'the server can’t be reached. Try again.',
-                    });
+        (request: (version: number) => Promise<Opened>) => {
+            moving.current = moving.current.then(async () => {
+                await send();
+                if (sent.current !== latest.current) {
+                    return;
                 }
-            }
+                try {
+                    adopt(await request(version.current));
+                } catch (error) {
+                    if (error instanceof Refusal && error.status === 409) {
+                        // Nothing of ours is unsaved: theirs is taken in, and the step can be asked for again.
+                        await fetchTheirs.current();
+                    } else {
+                        setSaving({
+                            state: 'refused',
+                            why: error instanceof Refusal ? error.message : 'the server can’t be reached. Try again.',
+                        });
+                    }
+                }
+            });
+            return moving.current;
         },
         [send, adopt],
     );

@@ -21,7 +21,8 @@ export function HangingJob({ job }: { job: JobCard }) {
                         aria-label={`${job.title}: ${design.name}, on the Bench`}
                         title={`${design.name}, on the Bench`}
                         className="flex h-full min-w-0 items-start justify-center transition-transform hover:-rotate-1"
-                        style={{ width: `${100 / shown.length}%` }}
+                        // In proportion, as they are worn.
+                        style={{ flex: `${design.blank.width} 1 0` }}
                     >
                         <Worn design={design} className="h-full max-w-full" />
                     </Link>

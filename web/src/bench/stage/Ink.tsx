@@ -1,7 +1,7 @@
 import { memo, type ComponentProps } from 'react';
-import type { Film, SheetPart } from '../../api/client';
+import type { Film, Frame, SheetPart } from '../../api/client';
 import type { Side } from '../Stage';
-import { svgMatrix } from './pose';
+import { cssMatrix } from './pose';
 import type { Gesture, Grip } from './useHands';
 
 interface Props {
@@ -10,35 +10,46 @@ interface Props {
     side: Side;
     onDark: boolean;
     gesture: Gesture | null;
+    view: Frame;
+    pixel: number;
     handlers: (line: string, grip: Grip) => ComponentProps<'g'>;
     onEdit: (line: string) => void;
 }
 
-/** The welded lettering in film colours, bottom film first, or only the lines that the knife follows. */
-export function Ink({ films, parts, side, onDark, gesture, handlers, onEdit }: Props) {
+/**
+ * The welded lettering in film colours, bottom film first, or only the lines that the knife follows.
+ * Each line is a picture of its own, so that none has to be painted anew while one is moved.
+ */
+export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers, onEdit }: Props) {
     const inOrder = films.flatMap((film) =>
         parts.filter((part) => part.film === film.id).map((part) => ({ part, film })),
     );
-    return (
-        <g>
-            {inOrder.map(({ part, film }) => (
-                <g
-                    key={part.line}
-                    transform={gesture?.line === part.line ? svgMatrix(gesture.pose) : undefined}
-                    className="cursor-move touch-none"
-                    onDoubleClick={() => onEdit(part.line)}
-                    {...handlers(part.line, { kind: 'part' })}
-                >
-                    <Shape
-                        line={part.line}
-                        path={part.path}
-                        fill={side === 'wear' ? film.colour : 'none'}
-                        stroke={side === 'wear' ? 'none' : onDark ? '#f5f1e8' : '#22243a'}
-                    />
-                </g>
-            ))}
-        </g>
-    );
+    return inOrder.map(({ part, film }) => (
+        <svg
+            key={part.line}
+            aria-hidden
+            className="pointer-events-none absolute inset-0 size-full overflow-visible will-change-transform"
+            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
+            style={
+                gesture?.line === part.line
+                    ? { transform: cssMatrix(gesture.pose, view, pixel), transformOrigin: '0 0' }
+                    : undefined
+            }
+        >
+            <g
+                className="pointer-events-auto cursor-move touch-none"
+                onDoubleClick={() => onEdit(part.line)}
+                {...handlers(part.line, { kind: 'part' })}
+            >
+                <Shape
+                    line={part.line}
+                    path={part.path}
+                    fill={side === 'wear' ? film.colour : 'none'}
+                    stroke={side === 'wear' ? 'none' : onDark ? '#f5f1e8' : '#22243a'}
+                />
+            </g>
+        </svg>
+    ));
 }
 
 /** Kept apart, so that what only moves is not described anew at every frame. */

@@ -18,7 +18,7 @@ export function Pins({ snags, chosen, pixel, onChoose }: Props) {
                         <g
                             key={snag.number}
                             transform={`translate(${snag.x} ${snag.y}) scale(${pixel})`}
-                            className="cursor-pointer"
+                            className="pointer-events-auto cursor-pointer"
                             data-pin={snag.number}
                             onPointerDown={(event) => event.stopPropagation()}
                             onClick={() => onChoose(snag)}

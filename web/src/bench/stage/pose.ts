@@ -14,6 +14,17 @@ export const moveBy = (dx: number, dy: number): Pose => ({ a: 1, b: 0, c: 0, d: 
 
 export const svgMatrix = ({ a, b, c, d, e, f }: Pose) => `matrix(${a} ${b} ${c} ${d} ${e} ${f})`;
 
+/** The same map for a picture that fills the stage and shows the given part of it, in screen pixels. */
+export function cssMatrix(
+    { a, b, c, d, e, f }: Pose,
+    { left, top }: Pick<Frame, 'left' | 'top'>,
+    pixel: number,
+): string {
+    const right = (a * left + c * top + e - left) / pixel;
+    const down = (b * left + d * top + f - top) / pixel;
+    return `matrix(${a}, ${b}, ${c}, ${d}, ${right}, ${down})`;
+}
+
 /** A turn about a point, clockwise on the screen, in degrees. */
 export function turnAbout(x: number, y: number, degrees: number): Pose {
     const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)];

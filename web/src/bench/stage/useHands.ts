@@ -66,10 +66,13 @@ export function useHands(
                 }
             }
         },
-        onPointerUp: () => {
-            if (gesture) {
-                setHeld({ gesture: { ...gesture, guides: [], note: null }, sheet });
-                onDrop(gesture.line, gesture.change, gesture.pose);
+        onPointerUp: (event: PointerEvent<SVGElement>) => {
+            if (start && gesture) {
+                // Where it was let go, which may be further than the last move that was told.
+                const { x, y } = toStage(event);
+                const last = follow(start, x, y, sheet, event, 6 * pixel);
+                setHeld({ gesture: { ...last, guides: [], note: null }, sheet });
+                onDrop(last.line, last.change, last.pose);
             }
             setStart(null);
             setGesture(null);
