@@ -112,6 +112,10 @@ test('axe finds nothing on any screen, and the keys are listed', async ({ page }
     // An open list hangs at the end of the page, outside the landmarks.
     expect((await new AxeBuilder({ page }).disableRules('region').analyze()).violations, 'fonts').toEqual([]);
     await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Proof' }).click();
+    await expect(page.getByRole('dialog').getByRole('img')).toBeVisible();
+    expect((await new AxeBuilder({ page }).analyze()).violations, 'proof').toEqual([]);
+    await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Keys', exact: true }).click();
     await expect(page.getByRole('dialog')).toContainText('Undo');
     await expect(page.getByRole('dialog')).toContainText('0.1 mm');

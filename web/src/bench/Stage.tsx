@@ -6,6 +6,7 @@ import { Segments } from '../ui/Segments';
 import { Grounds } from './stage/Grounds';
 import { Guides } from './stage/Guides';
 import { Ink } from './stage/Ink';
+import { OtherAreas } from './stage/OtherAreas';
 import { Pins } from './stage/Pins';
 import { PlacementArea } from './stage/PlacementArea';
 import type { Pose } from './stage/pose';
@@ -72,6 +73,7 @@ export function Stage(props: Props) {
                             className="absolute inset-0 size-full"
                             viewBox={viewBox}
                         >
+                            <OtherAreas blank={blank} pixel={pixel} onDark={onDark} />
                             <PlacementArea blank={blank} unit={unit} pixel={pixel} onDark={onDark} />
                             <Grounds lines={design.lines} parts={sheet.parts} handlers={handlers} onEdit={onEdit} />
                         </svg>

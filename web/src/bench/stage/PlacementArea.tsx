@@ -17,6 +17,7 @@ export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
     const above = down > 0;
     const start = above ? -down : height;
     const end = above ? 0 : -down;
+    // The other measures are written at the area's lower edge.
     const drawn = from.find(({ distance }) => distance === end - start);
     return (
         <g>
@@ -48,6 +49,18 @@ export function PlacementArea({ blank, unit, pixel, onDark }: Props) {
                     </text>
                 </g>
             )}
+            {from
+                .filter((measure) => measure !== drawn)
+                .map(({ edge, distance }, at) => (
+                    <text
+                        key={edge}
+                        transform={`translate(${-width / 2} ${height + (16 + 15 * at) * pixel}) scale(${pixel})`}
+                        fontSize="11.5"
+                        fill={chalk}
+                    >
+                        {showWithUnit(distance, unit).replace('.0 mm', ' mm')} from the {edge}
+                    </text>
+                ))}
             <TapeRuler length={width} unit={unit} pixel={pixel} x={-width / 2} y={-24 * pixel} />
             <TapeRuler length={height} unit={unit} pixel={pixel} x={-width / 2 - 24 * pixel} y={0} upright />
         </g>
