@@ -22,8 +22,12 @@ interface Props {
 export function LengthField({ label, value, unit, onChange, note, least, rules, atRight }: Props) {
     const [typed, setTyped] = useState<string | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
+    // What stands in the field when it is entered stays selected there, even if the measure changes meanwhile.
+    const [entered, setEntered] = useState<string | null>(null);
+    const measure = value === null ? '' : show(value, unit);
 
     const take = async () => {
+        setEntered(null);
         if (typed === null) {
             return;
         }
@@ -55,7 +59,7 @@ export function LengthField({ label, value, unit, onChange, note, least, rules, 
                 <span className="sr-only">{label}</span>
                 <input
                     className="w-11 bg-transparent outline-none"
-                    value={typed ?? (value === null ? '' : show(value, unit))}
+                    value={typed ?? entered ?? measure}
                     aria-invalid={wrong !== null}
                     autoComplete="off"
                     spellCheck={false}
@@ -63,7 +67,10 @@ export function LengthField({ label, value, unit, onChange, note, least, rules, 
                         setTyped(event.target.value);
                         setWrong(null);
                     }}
-                    onFocus={(event) => event.target.select()}
+                    onFocus={(event) => {
+                        setEntered(measure);
+                        event.target.select();
+                    }}
                     onBlur={() => void take()}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {

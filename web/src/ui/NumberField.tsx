@@ -15,6 +15,8 @@ interface Props {
 /** A field for a number with its unit; arrow keys step it, and what makes no sense is said. */
 export function NumberField({ label, value, unit, least, most, step = 1, digits = 0, onChange }: Props) {
     const [typed, setTyped] = useState<string | null>(null);
+    // As in a length field: what is selected on entering stays until it is left or taken.
+    const [entered, setEntered] = useState<string | null>(null);
     const number = typed === null ? value : Number(typed.replace(',', '.').replace(/[^\d.+-]*$/, ''));
     const wrong = typed !== null && typed.trim() !== '' && !(number >= least && number <= most);
     const take = (next: number) => {
@@ -34,16 +36,23 @@ export function NumberField({ label, value, unit, least, most, step = 1, digits 
                     inputMode="decimal"
                     aria-invalid={wrong}
                     autoComplete="off"
-                    value={typed ?? String(value)}
-                    onFocus={(event) => event.target.select()}
+                    value={typed ?? entered ?? String(value)}
+                    onFocus={(event) => {
+                        setEntered(String(value));
+                        event.target.select();
+                    }}
                     onChange={(event) => setTyped(event.target.value)}
                     onBlur={() => {
                         if (typed !== null && typed.trim() !== '' && !wrong) {
                             take(number);
                         }
                         setTyped(null);
+                        setEntered(null);
                     }}
                     onKeyDown={(event) => {
+                        if (['Enter', 'Escape', 'ArrowUp', 'ArrowDown'].includes(event.key)) {
+                            setEntered(null);
+                        }
                         if (event.key === 'Enter' && typed !== null && typed.trim() !== '' && !wrong) {
                             take(number);
                             setTyped(null);

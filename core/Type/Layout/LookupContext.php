@@ -1,0 +1,434 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Type\Layout;
+
+use Uvret\Type\FontException;
+use Uvret\Type\OpenType\GlyphDefinitions;
+use Uvret\Type\OpenType\LayoutTable;
+use Uvret\Type\OpenType\Lookup;
+use Uvret\Type\OpenType\Table;
+
+/**
+ * Applies the lookups of one table to a line: walks over the glyphs that a lookup looks at, and lets lookups
+ * call others. Follows HarfBuzz's hb-ot-layout-gsubgpos.
+ */
+abstract class LookupContext
+{
+    private const DEEPEST = 64;
+    private const MOST_STEPS = 200000;
+    private const LONGEST_MATCH = 64;
+
+    public int $at = 0;
+
+    protected Lookup $lookup;
+
+    /** The bits that a glyph needs for the lookup to be on for it, and the lowest of them. */
+    protected int $mask = FeaturePlan::EVERY;
+    protected int $shift = 30;
+    protected bool $random = false;
+
+    protected readonly Table $table;
+
+    private int $depth = 0;
+    private int $steps = self::MOST_STEPS;
+
+    public function __construct(
+        protected readonly GlyphBuffer $buffer,
+        protected readonly LayoutTable $layout,
+        protected readonly GlyphDefinitions $definitions,
+    ) {
+        $this->table = $layout->table ?? throw FontException::missingTable('GSUB');
+        $this->lookup = new Lookup(0, 0, [], 0);
+    }
+
+    /** Applies one subtable at the present glyph and goes on after what it matched; false where it does not match. */
+    abstract protected function subtable(int $type, int $at): bool;
+
+    /** Whether zero-width joiners and non-joiners are stepped over where nothing asks for them. */
+    abstract protected function stepsOverNonJoiner(bool $inContext): bool;
+
+    /** @param list<array{lookup: int, mask: int, shift: int, random: bool}> $lookups */
+    public function applyAll(array $lookups): void
+    {
+        foreach ($lookups as ['lookup' => $number, 'mask' => $mask, 'shift' => $shift, 'random' => $random]) {
+            $lookup = $this->layout->lookup($number);
+            if (null === $lookup) {
+                continue;
+            }
+            [$this->lookup, $this->mask, $this->shift, $this->random] = [$lookup, $mask, $shift, $random];
+            $this->isReverse($lookup) ? $this->backward($lookup) : $this->forward($lookup);
+        }
+    }
+
+    protected function isReverse(Lookup $lookup): bool
+    {
+        return false;
+    }
+
+    private function forward(Lookup $lookup): void
+    {
+        $this->at = 0;
+        while ($this->at < $this->buffer->count()) {
+            $glyph = $this->buffer->glyphs[$this->at];
+            $before = $this->at;
+            if (0 === ($glyph->mask & $this->mask) || !$this->looksAt($glyph, $lookup) || !$this->apply($lookup)) {
+                $this->at = $before + 1;
+            }
+        }
+    }
+
+    private function backward(Lookup $lookup): void
+    {
+        for ($i = $this->buffer->count() - 1; $i >= 0; --$i) {
+            $this->at = $i;
+            $glyph = $this->buffer->glyphs[$i];
+            if (0 !== ($glyph->mask & $this->mask) && $this->looksAt($glyph, $lookup)) {
+                $this->apply($lookup);
+            }
+        }
+    }
+
+    private function apply(Lookup $lookup): bool
+    {
+        if (--$this->steps < 0) {
+            return false;
+        }
+        foreach ($lookup->subtables as $subtable) {
+            if ($this->subtable($lookup->type, $subtable)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Applies another lookup at the present glyph. */
+    private function recurse(int $number): bool
+    {
+        $lookup = $this->layout->lookup($number);
+        if (null === $lookup || $this->depth >= self::DEEPEST) {
+            return false;
+        }
+        $outer = $this->lookup;
+        $this->lookup = $lookup;
+        ++$this->depth;
+        $applied = $this->apply($lookup);
+        --$this->depth;
+        $this->lookup = $outer;
+
+        return $applied;
+    }
+
+    /** Whether a lookup's flag lets it see a glyph. */
+    protected function looksAt(Glyph $glyph, ?Lookup $lookup = null): bool
+    {
+        $lookup ??= $this->lookup;
+        $flag = $lookup->flag;
+        $kind = $glyph->kind;
+        if (0 !== ($kind & $flag & Lookup::IGNORE_FLAGS)) {
+            return false;
+        }
+        if (0 === ($kind & Glyph::MARK)) {
+            return true;
+        }
+        if (0 !== ($flag & Lookup::USE_MARK_SET)) {
+            return $this->definitions->markSetHolds($lookup->markSet, $glyph->glyph);
+        }
+
+        return 0 === ($flag & 0xFF00) || ($flag & 0xFF00) === ($kind & 0xFF00);
+    }
+
+    /**
+     * The next glyph in a direction that a match looks at; null where one is in the way or the line ends.
+     *
+     * @param int                       $step 1 or −1
+     * @param (callable(int): bool)|null $wants whether the match wants the glyph of that number
+     */
+    protected function next(int $from, int $step, bool $inContext, ?callable $wants = null, ?Lookup $lookup = null): ?int
+    {
+        $glyphs = $this->buffer->glyphs;
+        for ($i = $from + $step; isset($glyphs[$i]); $i += $step) {
+            $glyph = $glyphs[$i];
+            if (!$this->looksAt($glyph, $lookup)) {
+                continue;
+            }
+            $perhaps = $glyph->ignorable && !$glyph->hidden && !$glyph->substituted
+                && ($this->stepsOverNonJoiner($inContext) || 0x200C !== $glyph->codePoint);
+            $fits = $inContext || 0 !== ($glyph->mask & $this->mask);
+            if ($fits && null !== $wants) {
+                $fits = $wants($glyph->glyph);
+                if ($fits) {
+                    return $i;
+                }
+            } elseif ($fits && !$perhaps) {
+                return $i;
+            }
+            if (!$perhaps) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Matches a sequence that begins at the present glyph.
+     *
+     * @param list<callable(int): bool> $wants what each glyph after the first has to be
+     *
+     * @return list<int>|null where the glyphs are, the first one too
+     */
+    protected function input(array $wants): ?array
+    {
+        if (\count($wants) >= self::LONGEST_MATCH) {
+            return null;
+        }
+        $first = $this->buffer->glyphs[$this->at];
+        [$ligature, $component] = [$first->ligature, $first->componentOf()];
+        $mayPass = null;
+        $places = [$this->at];
+        $at = $this->at;
+        foreach ($wants as $want) {
+            $at = $this->next($at, 1, false, $want);
+            if (null === $at) {
+                return null;
+            }
+            $places[] = $at;
+            $glyph = $this->buffer->glyphs[$at];
+            if ($ligature > 0 && $component > 0) {
+                // What hangs on one component of a ligature goes together only with what hangs there too,
+                // unless the ligature is one that the lookup does not look at.
+                if ($glyph->ligature !== $ligature || $glyph->componentOf() !== $component) {
+                    $mayPass ??= $this->ligatureIsIgnored($ligature);
+                    if (!$mayPass) {
+                        return null;
+                    }
+                }
+            } elseif ($glyph->ligature > 0 && $glyph->componentOf() > 0 && $glyph->ligature !== $ligature) {
+                return null;
+            }
+        }
+
+        return $places;
+    }
+
+    private function ligatureIsIgnored(int $ligature): bool
+    {
+        for ($i = $this->at - 1; $i >= 0 && $this->buffer->glyphs[$i]->ligature === $ligature; --$i) {
+            if (0 === $this->buffer->glyphs[$i]->componentOf()) {
+                return !$this->looksAt($this->buffer->glyphs[$i]);
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<callable(int): bool> $wants what the glyphs beside the match have to be, the nearest first */
+    private function beside(int $from, int $step, array $wants): bool
+    {
+        foreach ($wants as $want) {
+            $from = $this->next($from, $step, true, $want);
+            if (null === $from) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Sequence contexts, formats 1 to 3. */
+    protected function context(int $at): bool
+    {
+        $table = $this->table;
+        $glyph = $this->buffer->glyphs[$this->at]->glyph;
+        switch ($table->u16($at)) {
+            case 1:
+                $index = $this->layout->coverage($at + $table->u16($at + 2))->index($glyph);
+
+                return null !== $index && $index < $table->u16($at + 4)
+                    && $this->rules($at, $table->u16($at + 6 + 2 * $index), self::isGlyph(...));
+            case 2:
+                if (null === $this->layout->coverage($at + $table->u16($at + 2))->index($glyph)) {
+                    return false;
+                }
+                $classes = $this->layout->classes($at + $table->u16($at + 4));
+                $class = $classes->of($glyph);
+
+                return $class < $table->u16($at + 6)
+                    && $this->rules($at, $table->u16($at + 8 + 2 * $class), static fn (int $class): callable => static fn (int $glyph): bool => $classes->of($glyph) === $class);
+            case 3:
+                $count = $table->u16($at + 2);
+                $coverages = $table->u16s($at + 6, $count);
+                if (0 === $count || !$this->covers($at, $coverages[0])($glyph)) {
+                    return false;
+                }
+
+                return $this->act(\array_map(fn (int $offset): callable => $this->covers($at, $offset), \array_slice($coverages, 1)), $at + 6 + 2 * $count, $table->u16($at + 4), [], []);
+            default:
+                return false;
+        }
+    }
+
+    /** Chained sequence contexts, formats 1 to 3. */
+    protected function chainedContext(int $at): bool
+    {
+        $table = $this->table;
+        $glyph = $this->buffer->glyphs[$this->at]->glyph;
+        switch ($table->u16($at)) {
+            case 1:
+                $index = $this->layout->coverage($at + $table->u16($at + 2))->index($glyph);
+
+                return null !== $index && $index < $table->u16($at + 4)
+                    && $this->chainedRules($at, $table->u16($at + 6 + 2 * $index), self::isGlyph(...), self::isGlyph(...), self::isGlyph(...));
+            case 2:
+                if (null === $this->layout->coverage($at + $table->u16($at + 2))->index($glyph)) {
+                    return false;
+                }
+                $of = function (int $offset) use ($at): callable {
+                    $classes = 0 === $offset ? null : $this->layout->classes($at + $offset);
+
+                    return static fn (int $class): callable => static fn (int $glyph): bool => ($classes?->of($glyph) ?? 0) === $class;
+                };
+                $input = $table->u16($at + 6);
+                $class = 0 === $input ? 0 : $this->layout->classes($at + $input)->of($glyph);
+
+                return $class < $table->u16($at + 10)
+                    && $this->chainedRules($at, $table->u16($at + 12 + 2 * $class), $of($table->u16($at + 4)), $of($input), $of($table->u16($at + 8)));
+            case 3:
+                $covers = fn (int $offset): callable => $this->covers($at, $offset);
+                $backtrack = $table->u16s($at + 4, $table->u16($at + 2));
+                $p = $at + 4 + 2 * \count($backtrack);
+                $input = $table->u16s($p + 2, $table->u16($p));
+                $p += 2 + 2 * \count($input);
+                $lookahead = $table->u16s($p + 2, $table->u16($p));
+                $p += 2 + 2 * \count($lookahead);
+                if ([] === $input || !$covers($input[0])($glyph)) {
+                    return false;
+                }
+
+                return $this->act(\array_map($covers, \array_slice($input, 1)), $p + 2, $table->u16($p), \array_map($covers, $backtrack), \array_map($covers, $lookahead));
+            default:
+                return false;
+        }
+    }
+
+    /** @param callable(int): (callable(int): bool) $wants */
+    private function rules(int $at, int $offset, callable $wants): bool
+    {
+        if (0 === $offset) {
+            return false;
+        }
+        $table = $this->table;
+        foreach ($table->u16s($at + $offset + 2, $table->u16($at + $offset)) as $rule) {
+            $p = $at + $offset + $rule;
+            $count = $table->u16($p);
+            if ($count > 0) {
+                $input = \array_map($wants, $table->u16s($p + 4, $count - 1));
+                if ($this->act($input, $p + 4 + 2 * ($count - 1), $table->u16($p + 2), [], [])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param callable(int): (callable(int): bool) $backtrack
+     * @param callable(int): (callable(int): bool) $input
+     * @param callable(int): (callable(int): bool) $lookahead
+     */
+    private function chainedRules(int $at, int $offset, callable $backtrack, callable $input, callable $lookahead): bool
+    {
+        if (0 === $offset) {
+            return false;
+        }
+        $table = $this->table;
+        foreach ($table->u16s($at + $offset + 2, $table->u16($at + $offset)) as $rule) {
+            $p = $at + $offset + $rule;
+            $before = $table->u16s($p + 2, $table->u16($p));
+            $p += 2 + 2 * \count($before);
+            $count = $table->u16($p);
+            $within = $table->u16s($p + 2, \max(0, $count - 1));
+            $p += 2 + 2 * \count($within);
+            $after = $table->u16s($p + 2, $table->u16($p));
+            $p += 2 + 2 * \count($after);
+            if ($count > 0 && $this->act(\array_map($input, $within), $p + 2, $table->u16($p), \array_map($backtrack, $before), \array_map($lookahead, $after))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Matches a context and applies its lookups within the input.
+     *
+     * @param list<callable(int): bool> $input
+     * @param list<callable(int): bool> $backtrack
+     * @param list<callable(int): bool> $lookahead
+     */
+    private function act(array $input, int $recordsAt, int $recordCount, array $backtrack, array $lookahead): bool
+    {
+        $places = $this->input($input);
+        if (null === $places) {
+            return false;
+        }
+        $end = $places[\count($places) - 1] + 1;
+        if (!$this->beside($this->at, -1, $backtrack) || !$this->beside($end - 1, 1, $lookahead)) {
+            return false;
+        }
+        $records = $this->table->u16s($recordsAt, 2 * $recordCount);
+        for ($r = 0; $r < 2 * $recordCount; $r += 2) {
+            $index = $records[$r];
+            $length = $this->buffer->count();
+            if ($index >= \count($places) || $places[$index] >= $length) {
+                continue;
+            }
+            $this->at = $places[$index];
+            if (!$this->recurse($records[$r + 1])) {
+                continue;
+            }
+            $delta = $this->buffer->count() - $length;
+            if (0 === $delta) {
+                continue;
+            }
+            // The lookup made the line longer or shorter: what comes after it has moved.
+            $end += $delta;
+            if ($end < $places[$index]) {
+                $delta += $places[$index] - $end;
+                $end = $places[$index];
+            }
+            $count = \count($places);
+            if ($delta > 0 && $delta + $count > self::LONGEST_MATCH) {
+                break;
+            }
+            $kept = \array_slice($places, 0, $index + 1);
+            $after = \array_slice($places, $index + 1 + ($delta < 0 ? \min(-$delta, $count - $index - 1) : 0));
+            for ($i = 0; $i < $delta; ++$i) {
+                $kept[] = $kept[\count($kept) - 1] + 1;
+            }
+            $shift = $delta < 0 ? -\min(-$delta, $count - $index - 1) : $delta;
+            $places = [...$kept, ...\array_map(static fn (int $place): int => $place + $shift, $after)];
+        }
+        $this->at = $end;
+
+        return true;
+    }
+
+    /** @return callable(int): bool */
+    private static function isGlyph(int $wanted): callable
+    {
+        return static fn (int $glyph): bool => $glyph === $wanted;
+    }
+
+    /** @return callable(int): bool */
+    protected function covers(int $at, int $offset): callable
+    {
+        $coverage = $this->layout->coverage($at + $offset);
+
+        return static fn (int $glyph): bool => null !== $coverage->index($glyph);
+    }
+}
