@@ -7,6 +7,7 @@ declare(strict_types=1);
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Region;
+use Uvret\Tests\Support\Letters;
 use Uvret\Type\Font;
 
 require dirname(__DIR__).'/vendor/autoload.php';
@@ -25,11 +26,9 @@ function letters(string $name, string $text, float $height, ?float $unitsHigh = 
     $font = Font::fromFile(dirname(__DIR__)."/fonts/$name.ttf");
     $scale = $height / ($unitsHigh ?? $font->letterHeight());
     $letters = [];
-    $x = 0.0;
-    foreach ($font->shape($text)->glyphs as $glyph) {
+    foreach (Letters::plain($name, $text) as [$glyph, $x]) {
         $place = round($left + $x * $scale);
-        $letters[] = [$glyph->glyph, $place, Flattening::rings($font->outline($glyph->glyph), Affine::scale($scale)->then(Affine::move($place, $base)), TOLERANCE)];
-        $x += $glyph->advance;
+        $letters[] = [$glyph, $place, Flattening::rings($font->outline($glyph), Affine::scale($scale)->then(Affine::move($place, $base)), TOLERANCE)];
     }
 
     return $letters;

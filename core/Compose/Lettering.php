@@ -19,7 +19,7 @@ use Uvret\Type\Font;
 final readonly class Lettering
 {
     /**
-     * @param list<array{int, float}>                $glyphs glyph numbers and where their origins stand
+     * @param list<array{int, float, float}>         $glyphs glyph numbers and where their origins stand
      * @param array{float, float, float, float}|null $ink    left, bottom, right, top of the ink
      */
     private function __construct(
@@ -33,24 +33,18 @@ final readonly class Lettering
     {
         $tracking = $line->spacing * $font->unitsPerEm / 1000;
         $glyphs = [];
-        $ink = null;
-        foreach ($font->shape($line->words)->glyphs as $number => $placed) {
-            $x = $placed->x + $number * $tracking;
-            $bounds = $font->outline($placed->glyph)->bounds();
-            if (null === $bounds) {
-                continue;
+        $letters = -1;
+        $cluster = null;
+        foreach ($font->shape($line->words)->glyphs as $placed) {
+            // Tracking goes between letters; their marks and the pieces of one stay together.
+            $letters += $placed->cluster === $cluster ? 0 : 1;
+            $cluster = $placed->cluster;
+            if (null !== $font->outline($placed->glyph)->bounds()) {
+                $glyphs[] = [$placed->glyph, $placed->x + $letters * $tracking, (float) $placed->y];
             }
-            $glyphs[] = [$placed->glyph, $x];
-            [$left, $bottom, $right, $top] = $bounds;
-            $ink = [
-                \min($ink[0] ?? \INF, $left + $x),
-                \min($ink[1] ?? \INF, $bottom),
-                \max($ink[2] ?? -\INF, $right + $x),
-                \max($ink[3] ?? -\INF, $top),
-            ];
         }
 
-        return new self($font, $glyphs, $ink);
+        return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()));
     }
 
     /**
@@ -82,23 +76,35 @@ final readonly class Lettering
     /** How many times the ink, mapped like that, fits into a width and a height; some of it is left in any case. */
     private function fitted(int $width, int $height, Affine $map): float
     {
+        $box = self::bounds($this->font, $this->glyphs, $map);
+
+        return null === $box ? 1.0 : \max(1.0, \min($width / \max($box[2] - $box[0], 1e-9), $height / \max($box[3] - $box[1], 1e-9)));
+    }
+
+    /**
+     * @param list<array{int, float, float}> $glyphs
+     *
+     * @return array{float, float, float, float}|null
+     */
+    private static function bounds(Font $font, array $glyphs, Affine $map): ?array
+    {
         $box = null;
-        foreach ($this->glyphs as [$glyph, $x]) {
-            $bounds = $this->font->outline($glyph)->transform(Affine::move($x, 0)->then($map))->bounds();
+        foreach ($glyphs as [$glyph, $x, $y]) {
+            $bounds = $font->outline($glyph)->transform(Affine::move($x, $y)->then($map))->bounds();
             if (null !== $bounds) {
                 $box = [\min($box[0] ?? \INF, $bounds[0]), \min($box[1] ?? \INF, $bounds[1]), \max($box[2] ?? -\INF, $bounds[2]), \max($box[3] ?? -\INF, $bounds[3])];
             }
         }
 
-        return null === $box ? 1.0 : \max(1.0, \min($width / \max($box[2] - $box[0], 1e-9), $height / \max($box[3] - $box[1], 1e-9)));
+        return $box;
     }
 
     /** The weld: all letters as one region, mapped from font units. */
     public function weld(Affine $map): Region
     {
         $rings = [];
-        foreach ($this->glyphs as [$glyph, $x]) {
-            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, 0)->then($map)));
+        foreach ($this->glyphs as [$glyph, $x, $y]) {
+            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, $y)->then($map)));
         }
 
         return Region::fromRings($rings);

@@ -5,17 +5,22 @@ declare(strict_types=1);
 namespace Uvret\Type;
 
 use Uvret\Geometry\Curve\Path;
+use Uvret\Type\Layout\Feature;
 use Uvret\Type\Layout\GlyphRun;
-use Uvret\Type\Layout\PlainLayout;
+use Uvret\Type\Layout\Shaper;
 use Uvret\Type\OpenType\CharacterMap;
+use Uvret\Type\OpenType\CompactOutlines;
+use Uvret\Type\OpenType\GlyphDefinitions;
 use Uvret\Type\OpenType\GlyphOutlines;
 use Uvret\Type\OpenType\HorizontalMetrics;
+use Uvret\Type\OpenType\LayoutTable;
 use Uvret\Type\OpenType\LegacyKerning;
 use Uvret\Type\OpenType\Naming;
+use Uvret\Type\OpenType\Outlines;
 use Uvret\Type\OpenType\Table;
 use Uvret\Type\OpenType\TableDirectory;
 
-/** A TrueType font: text in, placed glyphs and their outlines out. All measures are in font units. */
+/** A font: text in, placed glyphs and their outlines out. All measures are in font units. */
 final class Font
 {
     private const GLYPHS = 65535;
@@ -31,8 +36,8 @@ final class Font
         public readonly int $unitsPerEm,
         public readonly int $glyphCount,
         private readonly CharacterMap $characters,
-        private readonly GlyphOutlines $glyphs,
-        private readonly PlainLayout $layout,
+        private readonly Outlines $glyphs,
+        private readonly Shaper $shaper,
     ) {
     }
 
@@ -58,9 +63,22 @@ final class Font
             throw FontException::badTable('maxp', 'there are no glyphs');
         }
         $metrics = HorizontalMetrics::read($tables->table('hhea'), $tables->table('hmtx'), $glyphCount);
-        $glyphs = GlyphOutlines::read($tables->table('glyf'), $tables->table('loca'), 1 === $head->i16(50), $glyphCount, $metrics);
+        $outlines = match (true) {
+            $tables->has('CFF ') => CompactOutlines::read($tables->table('CFF ')),
+            $tables->has('CFF2') => CompactOutlines::readVariable($tables->table('CFF2')),
+            default => GlyphOutlines::read($tables->table('glyf'), $tables->table('loca'), 1 === $head->i16(50), $glyphCount, $metrics),
+        };
         $characters = CharacterMap::read($tables->table('cmap'), $glyphCount);
-        $kerning = $tables->has('kern') ? LegacyKerning::read($tables->table('kern')) : LegacyKerning::none();
+        $shaper = new Shaper(
+            $characters,
+            $metrics,
+            $tables->has('GDEF') ? GlyphDefinitions::read($tables->table('GDEF')) : GlyphDefinitions::none(),
+            $tables->has('GSUB') ? LayoutTable::read($tables->table('GSUB'), 7) : LayoutTable::none(),
+            $tables->has('GPOS') ? LayoutTable::read($tables->table('GPOS'), 9) : LayoutTable::none(),
+            $tables->has('kern') ? LegacyKerning::read($tables->table('kern')) : null,
+            $unitsPerEm,
+            $outlines,
+        );
         $naming = Naming::read($tables->has('name') ? $tables->table('name') : new Table('name', "\0\0\0\0\0\6"));
 
         return new self(
@@ -69,15 +87,22 @@ final class Font
             $unitsPerEm,
             \min($glyphCount, self::GLYPHS),
             $characters,
-            $glyphs,
-            new PlainLayout($characters, $metrics, $kerning),
+            $outlines,
+            $shaper,
         );
     }
 
-    /** Lays text out on one line: a glyph for each character, with its advance and kerning. */
-    public function shape(string $text): GlyphRun
+    /**
+     * Lays text out on one line, left to right.
+     *
+     * @param list<Feature> $features what is switched on and off beyond the font's own way
+     * @param string        $language like nl, for letters that some languages draw in their own way
+     *
+     * @throws FontException where the font's tables lie
+     */
+    public function shape(string $text, array $features = [], string $language = ''): GlyphRun
     {
-        return $this->layout->shape($text);
+        return $this->shaper->shape($text, $features, $language);
     }
 
     /** @throws FontException when the glyph is missing or damaged */
@@ -128,9 +153,6 @@ final class Font
 
     private function read(int $glyph): Path
     {
-        $points = $this->glyphs->points($glyph);
-        $path = $points->toPath();
-
-        return 0.0 === $points->left ? $path : $path->transform(\Uvret\Geometry\Affine::move(-$points->left, 0));
+        return $this->glyphs->path($glyph);
     }
 }

@@ -18,24 +18,28 @@ export function areaOf(polygons: Point[][][]): number {
 }
 
 /**
- * The area of words welded by GEOS, from outlines that an independent font reader gives, for an ink
- * width in mm.
+ * The area of words welded by GEOS for an ink width in mm: set by HarfBuzz, with outlines that an
+ * independent font reader gives.
  */
 export function weldedArea(fontFile: string, words: string, inkWidth: number): number {
     const bytes = readFileSync(fontFile);
     const font = opentype.parse(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength));
     const letters: string[] = [];
     const bounds = { left: Infinity, right: -Infinity };
-    let x = 0;
-    for (const character of words) {
-        const glyph = font.charToGlyph(character);
+    const shaped = JSON.parse(
+        execFileSync('hb-shape', ['--output-format=json', '--no-glyph-names', fontFile, words], { encoding: 'utf8' }),
+    ) as { g: number; dx: number; ax: number }[];
+    let pen = 0;
+    for (const { g, dx, ax } of shaped) {
+        const glyph = font.glyphs.get(g);
         const box = glyph.getBoundingBox();
+        const x = pen + dx;
         if (box.x2 > box.x1) {
             bounds.left = Math.min(bounds.left, x + box.x1);
             bounds.right = Math.max(bounds.right, x + box.x2);
             letters.push(multi(polygonsOf(flatten(glyph.path.commands, x))));
         }
-        x += glyph.advanceWidth ?? 0;
+        pen += ax;
     }
     const scale = inkWidth / (bounds.right - bounds.left);
     const welded = geosop(`GEOMETRYCOLLECTION(${letters.join(',')})`, 'wkt', 'unaryUnion');

@@ -8,6 +8,7 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Type\FolderTypeCase;
 use Uvret\Type\Font;
+use Uvret\Type\Layout\Feature;
 
 /** Real lettering from the shipped fonts, for tests. */
 final class Letters
@@ -25,7 +26,25 @@ final class Letters
     }
 
     /**
-     * The rings of a text as its font sets it, not welded.
+     * A text letter by letter with plain advances, as the reference figures of the geometry were made.
+     *
+     * @return list<array{int, int}> glyphs and where they stand, in font units
+     */
+    public static function plain(string $font, string $text): array
+    {
+        $glyphs = [];
+        $x = 0;
+        foreach (\mb_str_split($text) as $letter) {
+            $run = self::font($font)->shape($letter, [new Feature('calt', 0), new Feature('liga', 0), new Feature('ccmp', 0)]);
+            $glyphs[] = [$run->glyphs[0]->glyph, $x];
+            $x += $run->advance;
+        }
+
+        return $glyphs;
+    }
+
+    /**
+     * The rings of a text set plainly, not welded.
      *
      * @param int $height the height of the letter H, in µm
      *
@@ -33,12 +52,11 @@ final class Letters
      */
     public static function rings(string $font, string $text, int $height, float $tolerance = Flattening::TOLERANCE): array
     {
-        $font = self::font($font);
-        $scale = $height / $font->letterHeight();
+        $scale = $height / self::font($font)->letterHeight();
         $rings = [];
-        foreach ($font->shape($text)->glyphs as $glyph) {
-            $place = Affine::move($glyph->x, $glyph->y)->then(Affine::scale($scale));
-            \array_push($rings, ...Flattening::rings($font->outline($glyph->glyph), $place, $tolerance));
+        foreach (self::plain($font, $text) as [$glyph, $x]) {
+            $place = Affine::move($x, 0)->then(Affine::scale($scale));
+            \array_push($rings, ...Flattening::rings(self::font($font)->outline($glyph), $place, $tolerance));
         }
 
         return $rings;

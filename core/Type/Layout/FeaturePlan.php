@@ -24,6 +24,12 @@ final class FeaturePlan
     /** Chooses among alternates at random. */
     private const RANDOM = 'rand';
 
+    /** Works without a lookup too, by the kern table. */
+    private const WITH_FALLBACK = 'kern';
+
+    /** Take zero-width joiners for what they are instead of stepping over them. */
+    private const SEE_JOINERS = ['mark', 'mkmk'];
+
     private const MOST_ALTERNATES = 255;
 
     /** @var array<string, array{shift: int, mask: int, value: int}> by tag; those that the font has and that are not off */
@@ -64,8 +70,8 @@ final class FeaturePlan
     }
 
     /**
-     * @param array<string, array{global: bool, most: int, value: int}>                    $settings
-     * @param list<array{required: int|null, features: array<string, int>}> $has what each table has
+     * @param array<string, array{global: bool, most: int, value: int}>     $settings
+     * @param list<array{required: int|null, features: array<string, int>}> $has      what each table has
      */
     private function allot(array $settings, array $has): void
     {
@@ -74,7 +80,7 @@ final class FeaturePlan
         foreach ($settings as $tag => ['global' => $global, 'most' => $most, 'value' => $value]) {
             $tag = (string) $tag;
             $isThere = isset($has[0]['features'][$tag]) || isset($has[1]['features'][$tag]);
-            if (0 === $most || !$isThere) {
+            if (0 === $most || (!$isThere && self::WITH_FALLBACK !== $tag)) {
                 continue;
             }
             if ($global && 1 === $most) {
@@ -118,7 +124,7 @@ final class FeaturePlan
     /**
      * The lookups of a table in the order they are applied: rvrn first, then all others by number.
      *
-     * @return list<array{lookup: int, mask: int, shift: int, random: bool}>
+     * @return list<array{lookup: int, mask: int, shift: int, random: bool, joiners: bool}>
      */
     public function lookups(LayoutTable $table, string $script, string $language): array
     {
@@ -126,11 +132,11 @@ final class FeaturePlan
         $requiredTag = null === $required ? null : $table->featureTag($required);
         $stages = [[], []];
         if (null !== $required) {
-            $this->add($stages['rvrn' === $requiredTag ? 0 : 1], $table->lookupsOf($required), self::EVERY, 30, false);
+            $this->add($stages['rvrn' === $requiredTag ? 0 : 1], $table->lookupsOf($required), self::EVERY, 30, false, false);
         }
         foreach ($this->features as $tag => ['shift' => $shift, 'mask' => $mask]) {
             if (isset($numbers[$tag])) {
-                $this->add($stages['rvrn' === $tag ? 0 : 1], $table->lookupsOf($numbers[$tag]), $mask, $shift, self::RANDOM === $tag);
+                $this->add($stages['rvrn' === $tag ? 0 : 1], $table->lookupsOf($numbers[$tag]), $mask, $shift, self::RANDOM === $tag, \in_array($tag, self::SEE_JOINERS, true));
             }
         }
         \ksort($stages[0]);
@@ -140,15 +146,15 @@ final class FeaturePlan
     }
 
     /**
-     * @param array<int, array{lookup: int, mask: int, shift: int, random: bool}> $stage
-     * @param list<int>                                                           $lookups
+     * @param array<int, array{lookup: int, mask: int, shift: int, random: bool, joiners: bool}> $stage
+     * @param list<int>                                                                          $lookups
      */
-    private function add(array &$stage, array $lookups, int $mask, int $shift, bool $random): void
+    private function add(array &$stage, array $lookups, int $mask, int $shift, bool $random, bool $joiners): void
     {
         foreach ($lookups as $lookup) {
             $known = $stage[$lookup] ?? null;
             $all = ($known['mask'] ?? 0) | $mask;
-            $stage[$lookup] = ['lookup' => $lookup, 'mask' => $all, 'shift' => \min($known['shift'] ?? 30, $shift), 'random' => ($known['random'] ?? false) || $random];
+            $stage[$lookup] = ['lookup' => $lookup, 'mask' => $all, 'shift' => \min($known['shift'] ?? 30, $shift), 'random' => ($known['random'] ?? false) || $random, 'joiners' => ($known['joiners'] ?? false) || $joiners];
         }
     }
 

@@ -29,6 +29,9 @@ abstract class LookupContext
     protected int $shift = 30;
     protected bool $random = false;
 
+    /** Whether zero-width joiners are in the way of a match. */
+    private bool $joiners = false;
+
     protected readonly Table $table;
 
     private int $depth = 0;
@@ -49,16 +52,17 @@ abstract class LookupContext
     /** Whether zero-width joiners and non-joiners are stepped over where nothing asks for them. */
     abstract protected function stepsOverNonJoiner(bool $inContext): bool;
 
-    /** @param list<array{lookup: int, mask: int, shift: int, random: bool}> $lookups */
+    /** @param list<array{lookup: int, mask: int, shift: int, random: bool, joiners: bool}> $lookups */
     public function applyAll(array $lookups): void
     {
-        foreach ($lookups as ['lookup' => $number, 'mask' => $mask, 'shift' => $shift, 'random' => $random]) {
+        foreach ($lookups as ['lookup' => $number, 'mask' => $mask, 'shift' => $shift, 'random' => $random, 'joiners' => $joiners]) {
             $lookup = $this->layout->lookup($number);
             if (null === $lookup) {
                 continue;
             }
-            [$this->lookup, $this->mask, $this->shift, $this->random] = [$lookup, $mask, $shift, $random];
-            $this->isReverse($lookup) ? $this->backward($lookup) : $this->forward($lookup);
+            [$this->lookup, $this->mask, $this->shift, $this->random, $this->joiners] = [$lookup, $mask, $shift, $random, $joiners];
+            $starts = $this->layout->startsOf($number);
+            $this->isReverse($lookup) ? $this->backward($lookup, $starts) : $this->forward($lookup, $starts);
         }
     }
 
@@ -67,24 +71,26 @@ abstract class LookupContext
         return false;
     }
 
-    private function forward(Lookup $lookup): void
+    /** @param array<int, true> $starts */
+    private function forward(Lookup $lookup, array $starts): void
     {
         $this->at = 0;
         while ($this->at < $this->buffer->count()) {
             $glyph = $this->buffer->glyphs[$this->at];
             $before = $this->at;
-            if (0 === ($glyph->mask & $this->mask) || !$this->looksAt($glyph, $lookup) || !$this->apply($lookup)) {
+            if (!isset($starts[$glyph->glyph]) || 0 === ($glyph->mask & $this->mask) || !$this->looksAt($glyph, $lookup) || !$this->apply($lookup)) {
                 $this->at = $before + 1;
             }
         }
     }
 
-    private function backward(Lookup $lookup): void
+    /** @param array<int, true> $starts */
+    private function backward(Lookup $lookup, array $starts): void
     {
         for ($i = $this->buffer->count() - 1; $i >= 0; --$i) {
             $this->at = $i;
             $glyph = $this->buffer->glyphs[$i];
-            if (0 !== ($glyph->mask & $this->mask) && $this->looksAt($glyph, $lookup)) {
+            if (isset($starts[$glyph->glyph]) && 0 !== ($glyph->mask & $this->mask) && $this->looksAt($glyph, $lookup)) {
                 $this->apply($lookup);
             }
         }
@@ -92,10 +98,10 @@ abstract class LookupContext
 
     private function apply(Lookup $lookup): bool
     {
-        if (--$this->steps < 0) {
-            return false;
-        }
         foreach ($lookup->subtables as $subtable) {
+            if (--$this->steps < 0) {
+                return false;
+            }
             if ($this->subtable($lookup->type, $subtable)) {
                 return true;
             }
@@ -143,7 +149,7 @@ abstract class LookupContext
     /**
      * The next glyph in a direction that a match looks at; null where one is in the way or the line ends.
      *
-     * @param int                       $step 1 or −1
+     * @param int                        $step  1 or −1
      * @param (callable(int): bool)|null $wants whether the match wants the glyph of that number
      */
     protected function next(int $from, int $step, bool $inContext, ?callable $wants = null, ?Lookup $lookup = null): ?int
@@ -155,7 +161,8 @@ abstract class LookupContext
                 continue;
             }
             $perhaps = $glyph->ignorable && !$glyph->hidden && !$glyph->substituted
-                && ($this->stepsOverNonJoiner($inContext) || 0x200C !== $glyph->codePoint);
+                && ($this->stepsOverNonJoiner($inContext) || 0x200C !== $glyph->codePoint)
+                && ($inContext || !$this->joiners || 0x200D !== $glyph->codePoint);
             $fits = $inContext || 0 !== ($glyph->mask & $this->mask);
             if ($fits && null !== $wants) {
                 $fits = $wants($glyph->glyph);

@@ -10,6 +10,8 @@ final readonly class PlacedGlyph
     /**
      * @param int $cluster which character of the text it belongs to, counted from 0
      * @param int $x       where its origin stands on the line
+     * @param int $y       how far above the line
+     * @param int $shift   how much of x is its own, beyond where the pen stood
      */
     public function __construct(
         public int $glyph,
@@ -17,6 +19,7 @@ final readonly class PlacedGlyph
         public int $x,
         public int $y,
         public int $advance,
+        public int $shift = 0,
     ) {
     }
 }

@@ -9,6 +9,8 @@ use Uvret\Type\FontException;
 /** The cmap table: from Unicode characters to glyphs; subtable formats 4 and 12. */
 final readonly class CharacterMap
 {
+    private const MOST = 262144;
+
     /** The Unicode encodings (platform, encoding), best first. */
     private const ENCODINGS = [[3, 10], [0, 6], [0, 4], [3, 1], [0, 3], [0, 2], [0, 1], [0, 0], [3, 0]];
 
@@ -63,9 +65,14 @@ final readonly class CharacterMap
         $rangesAt = $offset + 16 + 6 * $segments;
         $ranges = $cmap->u16s($rangesAt, $segments);
         $glyphs = [];
+        $left = self::MOST;
         foreach ($starts as $i => $start) {
             if ($start > $ends[$i]) {
                 throw FontException::badTable('cmap', 'a range ends before it starts');
+            }
+            $left -= $ends[$i] - $start + 1;
+            if ($left < 0) {
+                throw FontException::badTable('cmap', 'ranges name a character again and again');
             }
             for ($code = $start; $code <= $ends[$i] && $code < 0xFFFF; ++$code) {
                 if (0 === $ranges[$i]) {
@@ -89,12 +96,14 @@ final readonly class CharacterMap
             throw FontException::cutShort('cmap');
         }
         $glyphs = [];
+        $left = self::MOST;
         for ($i = 0; $i < $groups; ++$i) {
             $at = $offset + 16 + 12 * $i;
             $start = $cmap->u32($at);
             $end = $cmap->u32($at + 4);
             $glyph = $cmap->u32($at + 8);
-            if ($end < $start || $end - $start > $glyphCount || $end > 0x10FFFF) {
+            $left -= $end - $start + 1;
+            if ($end < $start || $end - $start > $glyphCount || $end > 0x10FFFF || $left < 0) {
                 throw FontException::badTable('cmap', 'a range is longer than the font has glyphs');
             }
             for ($code = $start; $code <= $end; ++$code) {

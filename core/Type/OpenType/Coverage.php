@@ -9,6 +9,8 @@ use Uvret\Type\FontException;
 /** Which glyphs a layout subtable is for, each with its index there (OpenType “Common table formats”). */
 final readonly class Coverage
 {
+    private const MOST = 131072;
+
     /** @param array<int, int> $indices index by glyph */
     private function __construct(private array $indices)
     {
@@ -23,8 +25,13 @@ final readonly class Coverage
             case 2:
                 $indices = [];
                 $numbers = $table->u16s($at + 4, 3 * $count);
+                $left = self::MOST;
                 for ($i = 0; $i < 3 * $count; $i += 3) {
                     [$first, $last, $index] = [$numbers[$i], $numbers[$i + 1], $numbers[$i + 2]];
+                    $left -= \max(0, $last - $first + 1);
+                    if ($left < 0) {
+                        throw FontException::badTable($table->tag, 'a coverage names more glyphs than any font has');
+                    }
                     for ($glyph = $first; $glyph <= $last; ++$glyph) {
                         $indices[$glyph] ??= $index + $glyph - $first;
                     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Type\OpenType;
 
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Curve\Path;
 use Uvret\Type\FontException;
 
 /** The glyf and loca tables: TrueType outlines, simple and composite. */
-final readonly class GlyphOutlines
+final readonly class GlyphOutlines implements Outlines
 {
     private const NESTING = 8;
     private const COMPONENTS = 256;
@@ -49,6 +51,26 @@ final readonly class GlyphOutlines
         $components = 0;
 
         return $this->glyph($glyph, 0, $components);
+    }
+
+    public function path(int $glyph): Path
+    {
+        $points = $this->points($glyph);
+        $path = $points->toPath();
+
+        return 0.0 === $points->left ? $path : $path->transform(Affine::move(-$points->left, 0));
+    }
+
+    public function box(int $glyph): array
+    {
+        $start = $this->offsets[$glyph] ?? 0;
+        if (($this->offsets[$glyph + 1] ?? 0) <= $start) {
+            return [0, 0, 0, 0];
+        }
+        $left = $this->metrics->bearing($glyph);
+        [$x1, $y1, $x2, $y2] = [$this->glyf->i16($start + 2), $this->glyf->i16($start + 4), $this->glyf->i16($start + 6), $this->glyf->i16($start + 8)];
+
+        return [$left, \min($y1, $y2), $left + \abs($x2 - $x1), \max($y1, $y2)];
     }
 
     private function glyph(int $glyph, int $depth, int &$components): GlyphPoints

@@ -17,6 +17,9 @@ final class LayoutTable
     /** @var array<int, Coverage> */
     private array $coverages = [];
 
+    /** @var array<int, array<int, true>> */
+    private array $starts = [];
+
     /** @var array<int, ClassDefinition> */
     private array $classes = [];
 
@@ -124,6 +127,42 @@ final class LayoutTable
         }
 
         return $this->lookups[$number] ??= $this->readLookup($table, $this->lookupsAt + $table->u16($this->lookupsAt + 2 + 2 * $number));
+    }
+
+    /**
+     * The glyphs that a lookup can begin at: for the others nothing of it has to be looked at.
+     *
+     * @return array<int, true>
+     */
+    public function startsOf(int $number): array
+    {
+        if (!isset($this->starts[$number])) {
+            $starts = [];
+            $lookup = $this->lookup($number);
+            foreach ($lookup->subtables ?? [] as $at) {
+                $starts += \array_fill_keys($this->coverage($this->firstCoverage($lookup->type ?? 0, $at))->glyphs(), true);
+            }
+            $this->starts[$number] = $starts;
+        }
+
+        return $this->starts[$number];
+    }
+
+    /** Where a subtable's coverage is: contexts of format 3 have one for each glyph of the input. */
+    private function firstCoverage(int $type, int $at): int
+    {
+        $table = $this->table ?? throw FontException::missingTable('GSUB');
+        $isContext = $type === $this->extension - 2;
+        $isChained = $type === $this->extension - 1;
+        if (3 !== $table->u16($at) || !($isContext || $isChained)) {
+            return $at + $table->u16($at + 2);
+        }
+        if ($isContext) {
+            return $at + ($table->u16($at + 2) > 0 ? $table->u16($at + 6) : 0);
+        }
+        $input = $at + 4 + 2 * $table->u16($at + 2);
+
+        return $at + ($table->u16($input) > 0 ? $table->u16($input + 2) : 0);
     }
 
     public function coverage(int $at): Coverage

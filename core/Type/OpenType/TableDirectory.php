@@ -21,12 +21,13 @@ final class TableDirectory
         $file = new Table('directory', $bytes);
         $kind = \substr($bytes, 0, 4);
         match (true) {
-            "\x00\x01\x00\x00" === $kind, 'true' === $kind => null,
-            'OTTO' === $kind => throw FontException::notYet('PostScript outlines', 'Bring the TrueType (.ttf) version of it.'),
+            "\x00\x01\x00\x00" === $kind, 'true' === $kind, 'OTTO' === $kind => null,
             'ttcf' === $kind => throw FontException::notYet('several faces in one file', 'Bring each face as a file of its own.'),
-            'wOFF' === $kind, 'wOF2' === $kind => throw FontException::notYet('the packing for web pages', 'Bring the .ttf file that it was made from.'),
+            'wOFF' === $kind => $bytes = WebFont::unpack($bytes),
+            'wOF2' === $kind => throw FontException::notYet('the packing WOFF2', 'Bring its .ttf, .otf or .woff file instead.'),
             default => throw FontException::notAFont(),
         };
+        $file = new Table('directory', $bytes);
         $count = $file->u16(4);
         $places = [];
         for ($i = 0; $i < $count; ++$i) {
