@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Joining\Joint;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
@@ -14,11 +15,14 @@ use Uvret\Geometry\Region;
 final readonly class Block
 {
     /**
-     * @param Box          $ink          the real bounds of the turned shapes
-     * @param int          $width        of the ink along the baseline, before the turn
-     * @param int          $height       of the ink across the baseline, before the turn
-     * @param int          $letterHeight the height of the letter H at this size
-     * @param list<string> $missing      characters that the font cannot draw
+     * @param Box             $ink          the real bounds of the turned shapes
+     * @param int             $width        of the ink along the baseline, before the turn
+     * @param int             $height       of the ink across the baseline, before the turn
+     * @param int             $letterHeight the height of the letter H at this size
+     * @param list<string>    $missing      characters that the font cannot draw
+     * @param list<Joint>     $joints       of letters that are to join; empty where none are
+     * @param int             $em           what the font's em takes at this size
+     * @param array<int, Box> $letters      where each letter's ink lies, by its place in the words
      */
     public function __construct(
         public Region $region,
@@ -27,6 +31,9 @@ final readonly class Block
         public int $height,
         public int $letterHeight,
         public array $missing,
+        public array $joints,
+        public int $em,
+        public array $letters,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Design\Letter;
 use Uvret\Design\Line;
 use Uvret\Design\Size;
 use Uvret\Design\SizeBy;
@@ -12,14 +13,15 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Region;
 use Uvret\Type\Font;
+use Uvret\Type\Layout\PlacedGlyph;
 
 /**
- * A line's words in its font, spaced but not yet sized: outlines in font units with their exact ink.
+ * A line's words in its font, spaced and nudged but not yet sized: outlines in font units with their exact ink.
  */
 final readonly class Lettering
 {
     /**
-     * @param list<array{int, float, float}>         $glyphs glyph numbers and where their origins stand
+     * @param list<array{int, int, Affine}>          $glyphs letter (place in the words), glyph number and where it goes
      * @param array{float, float, float, float}|null $ink    left, bottom, right, top of the ink
      */
     private function __construct(
@@ -31,20 +33,47 @@ final readonly class Lettering
 
     public static function of(Line $line, Font $font): self
     {
-        $tracking = $line->spacing * $font->unitsPerEm / 1000;
+        $perMille = $font->unitsPerEm / 1000;
         $glyphs = [];
         $letters = -1;
         $cluster = null;
-        foreach ($font->shape($line->words)->glyphs as $placed) {
-            // Tracking goes between letters; their marks and the pieces of one stay together.
-            $letters += $placed->cluster === $cluster ? 0 : 1;
-            $cluster = $placed->cluster;
-            if (null !== $font->outline($placed->glyph)->bounds()) {
-                $glyphs[] = [$placed->glyph, $placed->x + $letters * $tracking, (float) $placed->y];
+        $room = 0.0;
+        foreach ($font->shape($line->words, LineFeatures::of($line), $line->language)->glyphs as $placed) {
+            if ($placed->cluster !== $cluster) {
+                // Tracking and more room go between letters; their marks and the pieces of one stay together.
+                ++$letters;
+                foreach ($line->letters as $letter) {
+                    $room += $letter->at > ($cluster ?? -1) && $letter->at <= $placed->cluster ? $letter->kern * $perMille : 0;
+                }
+                $cluster = $placed->cluster;
+            }
+            $letter = $line->letters[$placed->cluster] ?? null;
+            $glyph = $letter->glyph ?? null;
+            $glyph = null !== $glyph && $glyph < $font->glyphCount ? $glyph : $placed->glyph;
+            $bounds = $font->outline($glyph)->bounds();
+            if (null !== $bounds) {
+                $x = $placed->x + $letters * $line->spacing * $perMille + $room;
+                $glyphs[] = [$placed->cluster, $glyph, self::place($letter, $bounds, $x, $placed, $perMille)];
             }
         }
 
         return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()));
+    }
+
+    /** @param array{float, float, float, float} $bounds of the glyph's ink */
+    private static function place(?Letter $letter, array $bounds, float $x, PlacedGlyph $placed, float $perMille): Affine
+    {
+        $move = Affine::move($x, $placed->y);
+        if (null === $letter) {
+            return $move;
+        }
+        // Larger or smaller from the baseline, turned about the middle of the ink.
+        $middleX = ($bounds[0] + $bounds[2]) / 2;
+        $middleY = ($bounds[1] + $bounds[3]) / 2;
+
+        return Affine::move(-$middleX, -$middleY)->then(Affine::turn(-$letter->turn))->then(Affine::move(0, $middleY))
+            ->then(Affine::scale($letter->scale / 100))->then(Affine::move($middleX, 0))
+            ->then($move)->then(Affine::move($letter->along * $perMille, $letter->across * $perMille));
     }
 
     /**
@@ -73,6 +102,51 @@ final readonly class Lettering
         return [$up * $stretch, $up];
     }
 
+    /** The weld: all letters as one region, mapped from font units. */
+    public function weld(Affine $map): Region
+    {
+        $rings = [];
+        foreach ($this->glyphs as [, $glyph, $place]) {
+            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), $place->then($map)));
+        }
+
+        return Region::fromRings($rings);
+    }
+
+    /**
+     * Where each letter's ink lies.
+     *
+     * @return array<int, Box> by the place in the words
+     */
+    public function boxes(Affine $map): array
+    {
+        $boxes = [];
+        foreach ($this->glyphs as [$letter, $glyph, $place]) {
+            $bounds = $this->font->outline($glyph)->transform($place->then($map))->bounds();
+            if (null !== $bounds) {
+                $box = new Box((int) \floor($bounds[0]), (int) \floor($bounds[1]), (int) \ceil($bounds[2]), (int) \ceil($bounds[3]));
+                $boxes[$letter] = isset($boxes[$letter]) ? $boxes[$letter]->joined($box) : $box;
+            }
+        }
+
+        return $boxes;
+    }
+
+    /**
+     * Each letter by itself, with its marks.
+     *
+     * @return array<int, Region> by the place in the words, in reading order
+     */
+    public function letters(Affine $map): array
+    {
+        $rings = [];
+        foreach ($this->glyphs as [$letter, $glyph, $place]) {
+            $rings[$letter] = [...$rings[$letter] ?? [], ...Flattening::rings($this->font->outline($glyph), $place->then($map))];
+        }
+
+        return \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings);
+    }
+
     /** How many times the ink, mapped like that, fits into a width and a height; some of it is left in any case. */
     private function fitted(int $width, int $height, Affine $map): float
     {
@@ -82,31 +156,20 @@ final readonly class Lettering
     }
 
     /**
-     * @param list<array{int, float, float}> $glyphs
+     * @param list<array{int, int, Affine}> $glyphs
      *
      * @return array{float, float, float, float}|null
      */
     private static function bounds(Font $font, array $glyphs, Affine $map): ?array
     {
         $box = null;
-        foreach ($glyphs as [$glyph, $x, $y]) {
-            $bounds = $font->outline($glyph)->transform(Affine::move($x, $y)->then($map))->bounds();
+        foreach ($glyphs as [, $glyph, $place]) {
+            $bounds = $font->outline($glyph)->transform($place->then($map))->bounds();
             if (null !== $bounds) {
                 $box = [\min($box[0] ?? \INF, $bounds[0]), \min($box[1] ?? \INF, $bounds[1]), \max($box[2] ?? -\INF, $bounds[2]), \max($box[3] ?? -\INF, $bounds[3])];
             }
         }
 
         return $box;
-    }
-
-    /** The weld: all letters as one region, mapped from font units. */
-    public function weld(Affine $map): Region
-    {
-        $rings = [];
-        foreach ($this->glyphs as [$glyph, $x, $y]) {
-            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), Affine::move($x, $y)->then($map)));
-        }
-
-        return Region::fromRings($rings);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Joining\Joint;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
@@ -13,14 +14,17 @@ use Uvret\Geometry\Region;
 final readonly class Part
 {
     /**
-     * @param Box|null     $ink          the real bounds of the shapes; null when there is nothing to see
-     * @param int          $width        of the ink along the baseline, before any turn
-     * @param int          $height       of the ink across the baseline, before any turn
-     * @param int          $middleX      the middle that the line is turned about
-     * @param int          $letterHeight the height of the letter H at this size
-     * @param list<string> $missing      characters that the font cannot draw
-     * @param string|null  $failure      why the line could not be made, in words
-     * @param bool         $hidden       keeps its place, but is neither shown nor cut
+     * @param Box|null        $ink          the real bounds of the shapes; null when there is nothing to see
+     * @param int             $width        of the ink along the baseline, before any turn
+     * @param int             $height       of the ink across the baseline, before any turn
+     * @param int             $middleX      the middle that the line is turned about
+     * @param int             $letterHeight the height of the letter H at this size
+     * @param list<string>    $missing      characters that the font cannot draw
+     * @param string|null     $failure      why the line could not be made, in words
+     * @param bool            $hidden       keeps its place, but is neither shown nor cut
+     * @param list<Joint>     $joints       of letters that are to join
+     * @param int             $em           what the font's em takes at this size
+     * @param array<int, Box> $letters      where each letter's ink lies, by its place in the words
      */
     private function __construct(
         public string $line,
@@ -35,6 +39,9 @@ final readonly class Part
         public array $missing,
         public ?string $failure,
         public bool $hidden,
+        public array $joints = [],
+        public int $em = 0,
+        public array $letters = [],
     ) {
     }
 
@@ -56,6 +63,9 @@ final readonly class Part
             $block->missing,
             null,
             $line->hidden,
+            \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $block->joints),
+            $block->em,
+            \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
         );
     }
 

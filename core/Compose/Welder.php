@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Joining\ExpectedJoins;
+use Uvret\Compose\Joining\JoinCheck;
+use Uvret\Design\Joins;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
@@ -19,6 +22,16 @@ final readonly class Welder
 
     public function __construct(private TypeCase $typeCase)
     {
+    }
+
+    /** Whether the letters of a line are to join: as it says, or as the font's do. */
+    private function areToJoin(Line $line): bool
+    {
+        return match ($line->joins) {
+            Joins::Join => true,
+            Joins::Apart => false,
+            Joins::Auto => $this->typeCase->entry($line->font)?->facts->isJoining() ?? false,
+        };
     }
 
     /**
@@ -51,7 +64,11 @@ final readonly class Welder
             throw CompositionException::notWelded($e);
         }
         $ink = $region->bounds();
+        if (null === $ink) {
+            return null;
+        }
+        $joints = $this->areToJoin($line) ? JoinCheck::of($lettering->letters($map), $line->words, ExpectedJoins::of($line, $font)->between(...)) : [];
 
-        return null === $ink ? null : new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), $font->missing($line->words));
+        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), $font->missing($line->words), $joints, (int) \round($font->unitsPerEm * $up), $lettering->boxes($map));
     }
 }

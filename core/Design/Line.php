@@ -8,15 +8,19 @@ namespace Uvret\Design;
 final readonly class Line
 {
     /**
-     * @param int   $spacing tracking in thousandths of the font's em
-     * @param int   $gap     from the ink of the line above, in µm; for the first line from the edge of the area that the
-     *                       lines stand at, and without meaning when they stand in its middle
-     * @param int   $shift   to the right of where the alignment puts the line, in µm
-     * @param bool  $toAbove aligned to the ink of the line above instead of the area
-     * @param float $turn    in degrees, clockwise as worn, about the middle of the ink
-     * @param float $stretch the width in percent of what the font's proportions give
-     * @param bool  $hidden  keeps its place, but is neither shown nor cut
-     * @param bool  $locked  is not changed by hand until it is unlocked
+     * @param int                $spacing   tracking in thousandths of the font's em
+     * @param int                $gap       from the ink of the line above, in µm; for the first line from the edge of the area that the
+     *                                      lines stand at, and without meaning when they stand in its middle
+     * @param int                $shift     to the right of where the alignment puts the line, in µm
+     * @param bool               $toAbove   aligned to the ink of the line above instead of the area
+     * @param float              $turn      in degrees, clockwise as worn, about the middle of the ink
+     * @param float              $stretch   the width in percent of what the font's proportions give
+     * @param bool               $hidden    keeps its place, but is neither shown nor cut
+     * @param bool               $locked    is not changed by hand until it is unlocked
+     * @param string             $language  like nl; empty for none
+     * @param list<string>       $features  OpenType features like ss01 or -liga
+     * @param bool               $wordForms the first and last letters of words in the forms that the font has for them
+     * @param array<int, Letter> $letters   what is set for single letters, by their place in the words
      */
     public function __construct(
         public string $id,
@@ -33,6 +37,11 @@ final readonly class Line
         public float $stretch,
         public bool $hidden,
         public bool $locked,
+        public string $language = '',
+        public array $features = [],
+        public bool $wordForms = false,
+        public Joins $joins = Joins::Auto,
+        public array $letters = [],
     ) {
     }
 }

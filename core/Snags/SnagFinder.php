@@ -43,6 +43,7 @@ final readonly class SnagFinder
             $letters = \implode(' ', \array_slice($part->missing, 0, 8));
             $snags[] = new Snag(SnagKind::MissingLetter, "The font has no $letters, so the knife would cut an empty box.", 'Choose a font that has it, or type it another way.', $part->line, $part->film, $part->ink?->left, $part->ink?->top);
         }
+        \array_push($snags, ...JointSnags::of($design, $part));
         if (null !== $part->ink && !$area->holds($part->ink)) {
             // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
             $ink = $part->ink;

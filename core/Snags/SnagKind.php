@@ -11,10 +11,13 @@ enum SnagKind: string
     case MissingLetter = 'missing letter';
     case OutsideArea = 'outside the area';
     case WiderThanFilm = 'wider than the film';
+    case LooseLetters = 'letters that do not join';
+    case ThinJoin = 'thin join';
+    case FilledHole = 'filled hole';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return self::OutsideArea !== $this;
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole], true);
     }
 }

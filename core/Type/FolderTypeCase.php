@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Type;
 
+use Uvret\Type\Facts\FontFacts;
+
 /** A type case that is a folder: ID.ttf files and type-case.json, the list of them. */
 final class FolderTypeCase implements TypeCase
 {
@@ -26,9 +28,9 @@ final class FolderTypeCase implements TypeCase
     {
         if (null === $this->entries) {
             $file = $this->list();
-            /** @var list<array{id: string, name: string, use: string, licence: string}> $list */
+            /** @var list<array{id: string, name: string, use: string, licence: string, facts?: array<mixed>}> $list */
             $list = \is_file($file) ? \json_decode((string) \file_get_contents($file), true, 8, \JSON_THROW_ON_ERROR) : [];
-            $this->entries = \array_map(static fn (array $font): FontEntry => new FontEntry($font['id'], $font['name'], $font['use'], $font['licence']), $list);
+            $this->entries = \array_map(static fn (array $font): FontEntry => new FontEntry($font['id'], $font['name'], $font['use'], $font['licence'], FontFacts::fromArray($font['facts'] ?? [])), $list);
         }
 
         return $this->entries;
@@ -47,13 +49,18 @@ final class FolderTypeCase implements TypeCase
         }
         \file_put_contents($this->folder.'/'.$entry->id.'.ttf', $bytes);
         $this->entries = null;
-        $entries = [...\array_filter($this->entries(), static fn (FontEntry $known): bool => $known->id !== $entry->id), $entry];
+        unset($this->fonts[$entry->id]);
+        $this->write([...\array_filter($this->entries(), static fn (FontEntry $known): bool => $known->id !== $entry->id), $entry]);
+    }
+
+    /** @param array<FontEntry> $entries */
+    private function write(array $entries): void
+    {
         // Written beside it and moved over it, so that no reader finds half a list.
         $written = $this->list().'.'.\getmypid();
-        \file_put_contents($written, \json_encode($entries, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        \file_put_contents($written, \json_encode(\array_values($entries), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
         \rename($written, $this->list());
         $this->entries = null;
-        unset($this->fonts[$entry->id]);
     }
 
     private function list(): string
@@ -61,10 +68,26 @@ final class FolderTypeCase implements TypeCase
         return $this->folder.'/type-case.json';
     }
 
+    public function entry(string $id): ?FontEntry
+    {
+        foreach ($this->entries() as $entry) {
+            if ($entry->id === $id) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
     public function file(string $id): ?string
     {
-        $known = \array_filter($this->entries(), static fn (FontEntry $entry): bool => $entry->id === $id);
+        return null === $this->entry($id) ? null : $this->folder.'/'.$id.'.ttf';
+    }
 
-        return [] === $known ? null : $this->folder.'/'.$id.'.ttf';
+    /** Measures all fonts of the folder anew and writes the list. */
+    public function measure(): void
+    {
+        $entries = \array_map(fn (FontEntry $entry): FontEntry => FontEntry::measured($entry->id, $entry->name, $entry->use, $entry->licence, $this->font($entry->id)), $this->entries());
+        $this->write($entries);
     }
 }

@@ -31,10 +31,18 @@ final class Font
     private ?float $letterHeight = null;
 
     private function __construct(
+        /** Tells fonts apart: a hash of the file. */
+        public readonly string $id,
         public readonly string $family,
         public readonly string $style,
         public readonly int $unitsPerEm,
         public readonly int $glyphCount,
+        /** Whether it has many instances, of which the default one is used. */
+        public readonly bool $isVariable,
+        /** Its licence, as the font states it; empty where it does not. */
+        public readonly string $licence,
+        /** Whether it may be taken along in files (OS/2 fsType). */
+        public readonly bool $mayBeEmbedded,
         private readonly CharacterMap $characters,
         private readonly Outlines $glyphs,
         private readonly Shaper $shaper,
@@ -82,10 +90,14 @@ final class Font
         $naming = Naming::read($tables->has('name') ? $tables->table('name') : new Table('name', "\0\0\0\0\0\6"));
 
         return new self(
+            \hash('xxh128', $bytes),
             $naming->family() ?? 'Unnamed',
             $naming->style() ?? 'Regular',
             $unitsPerEm,
             \min($glyphCount, self::GLYPHS),
+            $tables->has('fvar'),
+            $naming->licence(),
+            !$tables->has('OS/2') || 0x0002 !== ($tables->table('OS/2')->u16(8) & 0x000F),
             $characters,
             $outlines,
             $shaper,
@@ -143,6 +155,12 @@ final class Font
         $missing = \array_filter(\mb_str_split($text), fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character)) && 1 !== \preg_match('/\s/u', $character));
 
         return \array_values(\array_unique($missing));
+    }
+
+    /** @return list<string> the tags of the features by which it substitutes glyphs */
+    public function features(): array
+    {
+        return $this->shaper->features();
     }
 
     /** @return list<int> the Unicode code points that have a glyph */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Type;
 
+use Uvret\Type\Facts\FontFacts;
+
 /** A font as the type case lists it. */
 final readonly class FontEntry
 {
@@ -12,6 +14,13 @@ final readonly class FontEntry
         public string $name,
         public string $use,
         public string $licence,
+        public FontFacts $facts = new FontFacts(0.0, 0.0, 0.0, [], 0, false),
     ) {
+    }
+
+    /** An entry for a font that comes in, with its facts measured. */
+    public static function measured(string $id, string $name, string $use, string $licence, Font $font): self
+    {
+        return new self($id, $name, $use, $licence, FontFacts::of($font));
     }
 }

@@ -27,6 +27,18 @@ final readonly class JoinedTypeCase implements TypeCase
         return \array_merge(...\array_map(static fn (TypeCase $case): array => $case->entries(), $this->cases));
     }
 
+    public function entry(string $id): ?FontEntry
+    {
+        foreach ($this->cases as $case) {
+            $entry = $case->entry($id);
+            if (null !== $entry) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
     public function file(string $id): ?string
     {
         foreach ($this->cases as $case) {

@@ -6,44 +6,19 @@ namespace Uvret\App\Controller;
 
 use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
-use Uvret\App\Api\Shape\FontCard;
 use Uvret\App\Api\Shape\ReadLength;
 use Uvret\App\Entity\RackFilm;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
-use Uvret\Type\FontEntry;
-use Uvret\Type\TypeCase;
 
-/** What the shop has: fonts, films. */
+/** What the shop has on its film rack, and how it reads lengths. */
 final readonly class ShopController
 {
-    public function __construct(
-        private EntityManagerInterface $entities,
-        private TypeCase $typeCase,
-    ) {
-    }
-
-    #[Route('/api/fonts', methods: 'GET')]
-    #[OA\Get(path: '/api/fonts', operationId: 'listFonts', responses: [
-        new OA\Response(response: 200, description: 'The type case.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FontCard'))),
-    ])]
-    public function fonts(): JsonResponse
+    public function __construct(private EntityManagerInterface $entities)
     {
-        return new JsonResponse(\array_map(static fn (FontEntry $entry): FontCard => FontCard::of($entry), $this->typeCase->entries()));
-    }
-
-    #[Route('/api/fonts/{id}.ttf', methods: 'GET')]
-    public function font(string $id): Response
-    {
-        $file = $this->typeCase->file($id) ?? throw new NotFoundHttpException('The type case has no such font.');
-
-        return (new BinaryFileResponse($file, 200, ['Content-Type' => 'font/ttf']))->setMaxAge(86400);
     }
 
     #[Route('/api/films', methods: 'GET')]

@@ -11,6 +11,7 @@ use Uvret\Parcel\DesignFile;
 use Uvret\Parcel\PackedFont;
 use Uvret\Parcel\ParcelException;
 use Uvret\Type\FolderTypeCase;
+use Uvret\Type\Font;
 use Uvret\Type\FontEntry;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
@@ -59,7 +60,7 @@ final readonly class DesignArrival
             }
             $id = \substr($font->entry->id, 0, 36)."-$number";
         }
-        $this->shopFonts->add(new FontEntry($id, $font->entry->name, $font->entry->use, $font->entry->licence), $font->bytes);
+        $this->shopFonts->add(FontEntry::measured($id, $font->entry->name, $font->entry->use, $font->entry->licence, Font::fromBytes($font->bytes)), $font->bytes);
 
         return $id;
     }

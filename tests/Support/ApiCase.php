@@ -30,8 +30,8 @@ abstract class ApiCase extends WebTestCase
         return $this->send('GET', $path);
     }
 
-    /** @param array<mixed>|Json $body */
-    protected function send(string $method, string $path, array|Json $body = [], int $status = 200): Json
+    /** @param array<mixed>|Json|string $body */
+    protected function send(string $method, string $path, array|Json|string $body = [], int $status = 200): Json
     {
         $this->client->request($method, $path, content: \is_array($body) ? (string) new Json($body) : (string) $body);
         self::assertResponseStatusCodeSame($status);

@@ -12,6 +12,8 @@ import './styles.css';
 // What is seldom opened is loaded when it is.
 const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
 
+const TypeCasePage = lazy(() => import('./type/TypeCasePage').then((page) => ({ default: page.TypeCasePage })));
+
 const client = new QueryClient({
     defaultOptions: {
         queries: {
@@ -32,6 +34,7 @@ if (root) {
                             <Route path="/" element={<JobsPage />} />
                             <Route path="/jobs/:id" element={<JobPage />} />
                             <Route path="/designs/:id" element={<BenchPage />} />
+                            <Route path="/type-case" element={<TypeCasePage />} />
                             <Route path="/blanks" element={<BlanksPage />} />
                             <Route path="*" element={<NotFound />} />
                         </Routes>

@@ -28,6 +28,12 @@ final readonly class Shaper
     ) {
     }
 
+    /** @return list<string> the tags of the features that substitute glyphs */
+    public function features(): array
+    {
+        return $this->gsub->tags();
+    }
+
     /** @param list<Feature> $features */
     public function shape(string $text, array $features = [], string $language = ''): GlyphRun
     {

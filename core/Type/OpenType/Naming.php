@@ -46,6 +46,12 @@ final readonly class Naming
         return $this->names[16] ?? $this->names[1] ?? null;
     }
 
+    /** The licence or the copyright note, shortened. */
+    public function licence(): string
+    {
+        return \mb_substr(\trim($this->names[13] ?? $this->names[0] ?? ''), 0, 300);
+    }
+
     public function style(): ?string
     {
         return $this->names[17] ?? $this->names[2] ?? null;

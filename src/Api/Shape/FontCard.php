@@ -8,9 +8,12 @@ use OpenApi\Attributes as OA;
 use Uvret\Type\FontEntry;
 
 /** A font of the type case. */
-#[OA\Schema(schema: 'FontCard', required: ['id', 'name', 'use', 'licence'])]
+#[OA\Schema(schema: 'FontCard', required: ['id', 'name', 'use', 'licence', 'own', 'joins', 'thin', 'stem', 'alternates', 'accents', 'variable'])]
 final readonly class FontCard
 {
+    /**
+     * @param list<string> $alternates
+     */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -20,11 +23,27 @@ final readonly class FontCard
         public string $use,
         #[OA\Property]
         public string $licence,
+        #[OA\Property(description: 'Whether the shop brought it.')]
+        public bool $own,
+        #[OA\Property(description: 'Whether its small letters join.')]
+        public bool $joins,
+        #[OA\Property(description: 'Its thinnest strokes as a share of the height of the letter H.')]
+        public float $thin,
+        #[OA\Property(description: 'Its usual strokes likewise.')]
+        public float $stem,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $alternates,
+        #[OA\Property]
+        public int $accents,
+        #[OA\Property]
+        public bool $variable,
     ) {
     }
 
-    public static function of(FontEntry $entry): self
+    public static function of(FontEntry $entry, bool $own): self
     {
-        return new self($entry->id, $entry->name, $entry->use, $entry->licence);
+        $facts = $entry->facts;
+
+        return new self($entry->id, $entry->name, $entry->use, $entry->licence, $own, $facts->isJoining(), $facts->thin, $facts->stem, $facts->alternates, $facts->accents, $facts->variable);
     }
 }

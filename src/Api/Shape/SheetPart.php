@@ -9,9 +9,10 @@ use Uvret\Compose\Part;
 use Uvret\Geometry\SvgPath;
 
 /** A welded line on the stage, wear side. */
-#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight'])]
+#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters'])]
 final readonly class SheetPart
 {
+    /** @param list<LetterFrame> $letters */
     public function __construct(
         #[OA\Property]
         public string $line,
@@ -31,11 +32,15 @@ final readonly class SheetPart
         public int $middleY,
         #[OA\Property(description: 'The height of the letter H at this size, in µm.')]
         public int $letterHeight,
+        #[OA\Property(description: 'What the font’s em takes at this size, in µm.')]
+        public int $em,
+        #[OA\Property(description: 'Where each letter’s ink lies.', items: new OA\Items(ref: '#/components/schemas/LetterFrame'))]
+        public array $letters,
     ) {
     }
 
     public static function of(Part $part): self
     {
-        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight);
+        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)));
     }
 }

@@ -128,6 +128,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fonts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listFonts"];
+        put?: never;
+        post: operations["addFont"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -320,16 +336,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/fonts": {
+    "/api/letter-forms": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["listFonts"];
+        get?: never;
         put?: never;
-        post?: never;
+        post: operations["listLetterForms"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mended-joins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mendJoins"];
         delete?: never;
         options?: never;
         head?: never;
@@ -372,6 +404,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A font that was brought, or the one there was already. */
+        AddedFont: {
+            font: components["schemas"]["FontCard"];
+            /** @description Whether it was in the type case before. */
+            known: boolean;
+            /** @description What should be known about it; empty for nothing. */
+            note: string;
+        };
         /** @description What the customer approved. */
         Approval: {
             by: string;
@@ -470,6 +510,7 @@ export interface components {
             name: components["schemas"]["DesignLabel"];
             colour: components["schemas"]["DesignColour"];
         };
+        DesignFeatures: string[];
         DesignFilm: {
             id: components["schemas"]["DesignId"];
             name: components["schemas"]["DesignLabel"];
@@ -487,6 +528,45 @@ export interface components {
         };
         DesignId: string;
         DesignLabel: string;
+        DesignLetter: {
+            /** @description Which character of the words, counted from 0. */
+            at: number;
+            /**
+             * @description More room before it, which moves all that follows; in thousandths of the em.
+             * @default 0
+             */
+            kern: components["schemas"]["DesignNudge"];
+            /**
+             * @description To the right, alone, in thousandths of the em.
+             * @default 0
+             */
+            along: components["schemas"]["DesignNudge"];
+            /**
+             * @description Up, in thousandths of the em.
+             * @default 0
+             */
+            across: components["schemas"]["DesignNudge"];
+            /**
+             * @description In degrees, clockwise.
+             * @default 0
+             */
+            turn: number;
+            /**
+             * @description In percent.
+             * @default 100
+             */
+            scale: number;
+            /**
+             * @description OpenType features for this letter, over those of the line.
+             * @default []
+             */
+            features: components["schemas"]["DesignFeatures"];
+            /**
+             * @description A glyph of the font chosen by its number, in place of the letter's own; -1 for none.
+             * @default -1
+             */
+            glyph: number;
+        };
         DesignLine: {
             id: components["schemas"]["DesignId"];
             words: string;
@@ -530,12 +610,39 @@ export interface components {
              * @default false
              */
             locked: boolean;
+            /**
+             * @description The language of the words, like nl: some fonts draw letters in its way.
+             * @default
+             */
+            language: string;
+            /**
+             * @description OpenType features for the whole line.
+             * @default []
+             */
+            features: components["schemas"]["DesignFeatures"];
+            /**
+             * @description Letters at the beginning and the end of words in the forms that the font has for them.
+             * @default false
+             */
+            wordForms: boolean;
+            /**
+             * @description Whether neighbouring letters are to join; auto goes by the font.
+             * @default auto
+             * @enum {unknown}
+             */
+            joins: "auto" | "join" | "apart";
+            /**
+             * @description What is set for single letters.
+             * @default []
+             */
+            letters: components["schemas"]["DesignLetter"][];
         };
         /** @description A design by its name. */
         DesignName: {
             id: string;
             name: string;
         };
+        DesignNudge: number;
         /** @description The area of the blank that may carry lettering. */
         DesignPlacement: {
             id: components["schemas"]["DesignId"];
@@ -568,6 +675,23 @@ export interface components {
             /** @description What kind of lettering it is for. */
             use: string;
             licence: string;
+            /** @description Whether the shop brought it. */
+            own: boolean;
+            /** @description Whether its small letters join. */
+            joins: boolean;
+            /**
+             * Format: float
+             * @description Its thinnest strokes as a share of the height of the letter H.
+             */
+            thin: number;
+            /**
+             * Format: float
+             * @description Its usual strokes likewise.
+             */
+            stem: number;
+            alternates: string[];
+            accents: number;
+            variable: boolean;
         };
         /** @description A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
         Frame: {
@@ -629,6 +753,17 @@ export interface components {
             blockingSnags: number;
             /** Format: date-time */
             savedAt: string;
+        };
+        /** @description Where a letter of a line stands. */
+        LetterFrame: {
+            /** @description Its place in the words, counted from 0. */
+            at: number;
+            frame: components["schemas"]["Frame"];
+        };
+        /** @description Letters moved so that they join, and what was done. */
+        MendedJoins: {
+            letters: components["schemas"]["DesignLetter"][];
+            said: string[];
         };
         /** @description What it takes to hang a job on the rail. */
         NewJob: {
@@ -743,6 +878,10 @@ export interface components {
             middleY: number;
             /** @description The height of the letter H at this size, in µm. */
             letterHeight: number;
+            /** @description What the font’s em takes at this size, in µm. */
+            em: number;
+            /** @description Where each letter’s ink lies. */
+            letters: components["schemas"]["LetterFrame"][];
         };
         /** @description A snag with its number, as on its pin. */
         SheetSnag: {
@@ -777,6 +916,16 @@ export interface components {
         /** @description Differs as soon as something was changed. */
         Stamp: {
             stamp: string;
+        };
+        /** @description A way to draw one letter, with its word drawn so. */
+        WordForm: {
+            features: string[];
+            /** @description SVG path data, y pointing down. */
+            path: string;
+            width: number;
+            height: number;
+            left: number;
+            top: number;
         };
     };
     responses: never;
@@ -1135,6 +1284,59 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Comparison"];
+                };
+            };
+        };
+    };
+    listFonts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The type case. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FontCard"][];
+                };
+            };
+        };
+    };
+    addFont: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description In the type case, and usable at once. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddedFont"];
+                };
+            };
+            /** @description It is no font that can be used; the detail says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -1559,22 +1761,57 @@ export interface operations {
             };
         };
     };
-    listFonts: {
+    listLetterForms: {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Design"];
+                    line: string;
+                    at: number;
+                };
+            };
+        };
         responses: {
-            /** @description The type case. */
+            /** @description The letter’s word drawn in every way that the font has for the letter. */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FontCard"][];
+                    "application/json": components["schemas"]["WordForm"][];
+                };
+            };
+        };
+    };
+    mendJoins: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Design"];
+                    line: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The settings of the line’s letters by which all join, and what was moved. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MendedJoins"];
                 };
             };
         };

@@ -7,7 +7,7 @@ import { useKeys } from '../ui/keys';
 import { BuildSheet } from './BuildSheet';
 import { ConflictDialog } from './ConflictDialog';
 import { DesignTitle } from './DesignTitle';
-import { withLine, withPlace } from './edits';
+import { withLetter, withLine, withPlace, withWords } from './edits';
 import { FilmsColumn } from './FilmsColumn';
 import { HistoryDialog } from './HistoryDialog';
 import { KeysHelp } from './KeysHelp';
@@ -20,6 +20,8 @@ import { useView } from './stage/useView';
 import { Tape } from './Tape';
 import { useBenchKeys } from './useBenchKeys';
 import { useDesign } from './useDesign';
+import { FontArrivals } from '../type/FontArrivals';
+import { useFontDrop } from '../type/useFontDrop';
 
 const units: { value: Unit; show: string; name: string }[] = [
     { value: 'mm', show: 'mm', name: 'Millimetres' },
@@ -35,6 +37,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     const { placement } = design.blank;
     const [asked, setAsked] = useState<Asked | null>(null);
     const [chosen, setChosen] = useState<string | null>(design.lines[0]?.id ?? null);
+    const dropped = useFontDrop();
+    const [letter, setLetter] = useState<number | null>(null);
     const [edited, setEdited] = useState<string | null>(null);
     const [snagNumber, setSnagNumber] = useState<number | null>(null);
     const [side, setSide] = useState<Side>('wear');
@@ -46,6 +50,15 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     });
     const snag = sheet.snags.find(({ number }) => number === snagNumber) ?? null;
     const { lookAt } = view;
+    const choose = useCallback(
+        (line: string | null) => {
+            setChosen(line);
+            if (line !== chosen) {
+                setLetter(null);
+            }
+        },
+        [chosen],
+    );
 
     useEffect(() => {
         document.title = `${design.name} · ${opened.jobTitle} · Uvret`;
@@ -80,7 +93,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
         draft,
         view,
         chosen,
-        onChoose: setChosen,
+        letter,
+        onChoose: choose,
         onEdit: setEdited,
         onAsk: setAsked,
         onSide: setSide,
@@ -133,7 +147,15 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                 </div>
             </Header>
             <main className="grid min-h-0 flex-1 grid-cols-[304px_minmax(0,1fr)_236px]">
-                <BuildSheet draft={draft} chosen={chosen} onChoose={setChosen} snag={snag} onSnag={showSnag} />
+                <BuildSheet
+                    draft={draft}
+                    chosen={chosen}
+                    onChoose={choose}
+                    snag={snag}
+                    onSnag={showSnag}
+                    letter={letter}
+                    onLetter={setLetter}
+                />
                 <Stage
                     design={design}
                     sheet={sheet}
@@ -141,12 +163,14 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     side={side}
                     onSide={setSide}
                     chosen={chosen}
-                    onChoose={setChosen}
+                    onChoose={choose}
                     snag={snag}
                     onSnag={showSnag}
                     edited={edited}
                     onEdit={setEdited}
-                    onWords={(line, words) => change(withLine(line, { words }), `words:${line}`)}
+                    onWords={(line, words) => change(withWords(line, words), `words:${line}`)}
+                    letter={letter}
+                    onLetter={(line, at, next) => change(withLetter(line, at, next), `letter:${line}:${at}`)}
                     onDrop={drop}
                 />
                 <FilmsColumn
@@ -162,6 +186,12 @@ export function Bench({ opened }: { opened: OpenDesign }) {
             <HistoryDialog draft={draft} open={asked === 'history'} onClose={() => setAsked(null)} />
             <ProofDialog draft={draft} open={asked === 'proof'} onClose={() => setAsked(null)} />
             <ConflictDialog draft={draft} />
+            <FontArrivals
+                over={dropped.over}
+                arrived={dropped.arrived}
+                onDismiss={dropped.dismiss}
+                {...(chosen !== null && { onUse: (font: string) => change(withLine(chosen, { font })) })}
+            />
         </div>
     );
 }

@@ -14,10 +14,12 @@ interface Props {
     onChoose: (line: string | null) => void;
     snag: SheetSnag | null;
     onSnag: (snag: SheetSnag) => void;
+    letter: number | null;
+    onLetter: (at: number | null) => void;
 }
 
 /** The ordered cards of the design: the blank first, then the lines. */
-export function BuildSheet({ draft, chosen, onChoose, snag, onSnag }: Props) {
+export function BuildSheet({ draft, chosen, onChoose, snag, onSnag, letter, onLetter }: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
     const reorder = useReorder(
@@ -40,6 +42,9 @@ export function BuildSheet({ draft, chosen, onChoose, snag, onSnag }: Props) {
                         onOpen={() => onChoose(line.id)}
                         change={change}
                         reorder={reorder}
+                        snags={sheet.snags}
+                        letter={line.id === chosen ? letter : null}
+                        onLetter={onLetter}
                     />
                 ))}
                 {design.lines.length === 0 && (

@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
-import type { Design, FontCard, Line, SheetPart } from '../api/client';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import type { Design, FontCard, Line, SheetPart, SheetSnag } from '../api/client';
 import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
 import { Swatch } from '../ui/Swatch';
-import { freeId, withCopy, withFilm, withLine, withoutLine } from './edits';
+import { freeId, withCopy, withFilm, withLine, withoutLine, withWords } from './edits';
 import { faceOf, loadFaces } from './fontFaces';
 import { FontChoice } from './FontChoice';
+import { LetterPanel } from './LetterPanel';
+import { LineForms } from './LineForms';
 import { LineMeasures } from './LineMeasures';
 import type { Draft } from './useDesign';
 import type { Reorder } from './useReorder';
@@ -21,10 +23,25 @@ interface Props {
     onOpen: () => void;
     change: Draft['change'];
     reorder: Reorder;
+    snags: readonly SheetSnag[];
+    letter: number | null;
+    onLetter: (at: number | null) => void;
 }
 
 /** A line of lettering: the words are typed here; the chosen card opens to all its settings. */
-export function LineCard({ line, part, design, typeCase, open, onOpen, change, reorder }: Props) {
+export function LineCard({
+    line,
+    part,
+    design,
+    typeCase,
+    open,
+    onOpen,
+    change,
+    reorder,
+    snags,
+    letter,
+    onLetter,
+}: Props) {
     const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
     const film = design.films.find((candidate) => candidate.id === line.film);
@@ -103,7 +120,7 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change, r
                         spellCheck={false}
                         value={line.words}
                         onFocus={onOpen}
-                        onChange={(event) => set({ words: event.target.value }, 'words')}
+                        onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
                     />
                     {!open && filmChoice}
                 </div>
@@ -119,6 +136,22 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change, r
                         <span className="text-xs text-quiet">Film</span>
                         {filmChoice}
                         <LineMeasures line={line} part={part} design={design} set={set} />
+                        <LineMore
+                            parts={{
+                                forms: (
+                                    <LineForms line={line} design={design} font={font} snags={snags} change={change} />
+                                ),
+                                letters: (
+                                    <LetterPanel
+                                        line={line}
+                                        design={design}
+                                        at={letter}
+                                        onChoose={onLetter}
+                                        change={change}
+                                    />
+                                ),
+                            }}
+                        />
                     </div>
                 )}
             </fieldset>
@@ -149,6 +182,42 @@ export function LineCard({ line, part, design, typeCase, open, onOpen, change, r
                 </p>
             )}
         </section>
+    );
+}
+
+/** What is needed less often, folded up. */
+function LineMore({ parts }: { parts: { forms: ReactNode; letters: ReactNode } }) {
+    const [open, setOpen] = useState<'forms' | 'letters' | null>(null);
+    const end = useRef<HTMLDivElement>(null);
+    useEffect(() => {
+        if (open) {
+            end.current?.scrollIntoView({ block: 'nearest' });
+        }
+    }, [open]);
+    const button = (name: 'forms' | 'letters', label: string) => (
+        <button
+            aria-expanded={open === name}
+            className={`flex-1 rounded-[3px] border py-0.5 text-xs font-semibold ${open === name ? 'border-ink bg-ink text-white' : 'border-seam text-indigo hover:border-indigo'}`}
+            onClick={() => setOpen(open === name ? null : name)}
+        >
+            {label}
+        </button>
+    );
+    return (
+        <div className="col-span-2">
+            <span className="flex gap-1.5">
+                {button('letters', 'Single letters')}
+                {button('forms', 'Forms and joins')}
+            </span>
+            {open && parts[open]}
+            {/* As much as the letters' forms take, so that they come into sight too. */}
+            <div
+                ref={end}
+                className={open ? 'mt-[-120px] h-[120px]' : ''}
+                aria-hidden
+                style={{ pointerEvents: 'none' }}
+            />
+        </div>
     );
 }
 

@@ -1,8 +1,9 @@
 import { useMemo, type ReactNode } from 'react';
-import type { Design, Line, Sheet, SheetSnag } from '../api/client';
+import type { Design, Letter, Line, Sheet, SheetSnag } from '../api/client';
 import { brightness } from '../blanks/brightness';
 import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
+import { ChosenLetter } from './stage/ChosenLetter';
 import { Grounds } from './stage/Grounds';
 import { Guides } from './stage/Guides';
 import { Ink } from './stage/Ink';
@@ -34,6 +35,9 @@ interface Props {
     onEdit: (line: string | null) => void;
     onWords: (line: string, words: string) => void;
     onDrop: (line: string, change: Partial<Line>, pose: Pose) => void;
+    /** The chosen letter of the chosen line. */
+    letter: number | null;
+    onLetter: (line: string, at: number, next: Partial<Letter>) => void;
 }
 
 /** The blank in its own colour, the placement area with tape rulers, the lettering at true size. */
@@ -101,6 +105,16 @@ export function Stage(props: Props) {
                                     gesture={gesture?.line === chosen ? gesture : null}
                                     pixel={pixel}
                                     handlers={handlers}
+                                />
+                            )}
+                            {line && part && props.letter !== null && (
+                                <ChosenLetter
+                                    line={line}
+                                    part={part}
+                                    at={props.letter}
+                                    pixel={pixel}
+                                    toStage={toStage}
+                                    onLetter={(next) => props.onLetter(line.id, props.letter ?? 0, next)}
                                 />
                             )}
                             {gesture && <Guides guides={gesture.guides} view={box} />}

@@ -1,4 +1,4 @@
-import type { Blank, Design, Film, Frame, Line, Sheet } from '../api/client';
+import type { Blank, Design, Film, Frame, Letter, Line, Sheet } from '../api/client';
 
 /** Changes to a design: each takes one and gives the next. */
 type Edit = (design: Design) => Design;
@@ -86,6 +86,63 @@ function shiftTo({ align }: Line, place: Frame, to: Frame): number {
     }
 }
 
+/** Other words: what is set for single letters stays with those that are left. */
+export const withWords =
+    (id: string, words: string): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (!line) {
+            return design;
+        }
+        const [before, after] = [Array.from(line.words), Array.from(words)];
+        let head = 0;
+        while (head < before.length && head < after.length && before[head] === after[head]) {
+            head += 1;
+        }
+        let tail = 0;
+        while (
+            tail < before.length - head &&
+            tail < after.length - head &&
+            before[before.length - 1 - tail] === after[after.length - 1 - tail]
+        ) {
+            tail += 1;
+        }
+        const letters = line.letters.flatMap((letter) => {
+            if (letter.at < head) {
+                return [letter];
+            }
+            return letter.at >= before.length - tail
+                ? [{ ...letter, at: letter.at + after.length - before.length }]
+                : [];
+        });
+        return withLine(id, { words, letters })(design);
+    };
+
+/** What is set for one letter; a letter that nothing is set for is left out. */
+export const withLetter =
+    (id: string, at: number, change: Partial<Letter>): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        const letter = { ...(line?.letters.find((other) => other.at === at) ?? plainLetter(at)), ...change };
+        const others = line?.letters.filter((other) => other.at !== at) ?? [];
+        const letters = isPlain(letter) ? others : [...others, letter].sort((a, b) => a.at - b.at);
+        return withLine(id, { letters })(design);
+    };
+
+export const plainLetter = (at: number): Letter => ({
+    at,
+    kern: 0,
+    along: 0,
+    across: 0,
+    turn: 0,
+    scale: 100,
+    features: [],
+    glyph: -1,
+});
+
+const isPlain = ({ kern, along, across, turn, scale, features, glyph }: Letter) =>
+    kern === 0 && along === 0 && across === 0 && turn === 0 && scale === 100 && features.length === 0 && glyph < 0;
+
 /** Moves a line across and down from where the sheet has it. */
 export const withMove =
     (id: string, dx: number, dy: number, sheet: Sheet): Edit =>
@@ -138,6 +195,11 @@ export const withNewLine =
             stretch: 100,
             hidden: false,
             locked: false,
+            language: last?.language ?? '',
+            features: [],
+            wordForms: false,
+            joins: 'auto',
+            letters: [],
         };
         return { ...design, lines: [...design.lines, line] };
     };

@@ -2,7 +2,17 @@ import { useMemo } from 'react';
 import type { Line } from '../api/client';
 import type { Key } from '../ui/keys';
 import type { Asked } from './Bench';
-import { freeId, withCopy, withLine, withMove, withNewLine, withOrder, withoutLine } from './edits';
+import {
+    freeId,
+    plainLetter,
+    withCopy,
+    withLetter,
+    withLine,
+    withMove,
+    withNewLine,
+    withOrder,
+    withoutLine,
+} from './edits';
 import type { Side } from './Stage';
 import { resized } from './stage/pose';
 import { inTurns } from './stage/useHands';
@@ -20,6 +30,7 @@ interface Context {
     draft: Draft;
     view: View;
     chosen: string | null;
+    letter: number | null;
     onChoose: (line: string | null) => void;
     onEdit: (line: string | null) => void;
     onAsk: (asked: Asked) => void;
@@ -27,7 +38,7 @@ interface Context {
 }
 
 /** All that can be done by key on the Bench. */
-export function useBenchKeys({ draft, view, chosen, onChoose, onEdit, onAsk, onSide }: Context): Key[] {
+export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, onAsk, onSide }: Context): Key[] {
     const { design, sheet, change, undo, redo } = draft;
     const { zoom, pan, look } = view;
     return useMemo(() => {
@@ -35,7 +46,17 @@ export function useBenchKeys({ draft, view, chosen, onChoose, onEdit, onAsk, onS
         const at = design.lines.findIndex(({ id }) => id === chosen);
         const part = sheet.parts.find((candidate) => candidate.line === chosen);
         // Every drag is a step of the history; presses of a key in a row are one.
-        const move = (x: number, y: number) => line && change(withMove(line.id, x, y, sheet), `move:${line.id}`);
+        const nudge = (x: number, y: number) => {
+            const own = line?.letters.find(({ at }) => at === letter) ?? plainLetter(letter ?? 0);
+            if (line && letter !== null && !line.locked) {
+                change(
+                    withLetter(line.id, letter, { along: own.along + x / 200, across: own.across - y / 200 }),
+                    `letter:${line.id}:${letter}`,
+                );
+            }
+        };
+        const move = (x: number, y: number) =>
+            letter === null ? line && change(withMove(line.id, x, y, sheet), `move:${line.id}`) : nudge(x, y);
         const set = (next: Partial<Line>, what: string) =>
             line && (!line.locked || 'locked' in next) && change(withLine(line.id, next), `${what}:${line.id}`);
         const size = (factor: number) => line && part && set(resized(line, part, factor, factor), 'size');
@@ -62,12 +83,12 @@ export function useBenchKeys({ draft, view, chosen, onChoose, onEdit, onAsk, onS
             { press: 'Escape', does: 'Choose nothing', act: () => onChoose(null) },
             ...arrows.map(({ arrow, x, y, to }) => ({
                 press: arrow,
-                does: `Move the chosen line ${to} by 1 mm`,
+                does: `Move the chosen line ${to} by 1 mm, or the chosen letter by 5 ‰`,
                 act: () => move(x * 1000, y * 1000),
             })),
             ...arrows.map(({ arrow, x, y, to }) => ({
                 press: `Shift+${arrow}`,
-                does: `Move it ${to} by 0.1 mm`,
+                does: `Move it ${to} by 0.1 mm, or by 0.5 ‰`,
                 act: () => move(x * 100, y * 100),
             })),
             { press: '>', does: 'Make it larger by 1 %', act: () => size(1.01) },
@@ -107,5 +128,5 @@ export function useBenchKeys({ draft, view, chosen, onChoose, onEdit, onAsk, onS
             { press: 'p', does: 'Show the proof', act: () => onAsk('proof') },
             { press: '?', does: 'Show these keys', act: () => onAsk('keys') },
         ];
-    }, [design, sheet, change, undo, redo, chosen, onChoose, onEdit, onAsk, onSide, zoom, pan, look]);
+    }, [design, sheet, change, undo, redo, chosen, letter, onChoose, onEdit, onAsk, onSide, zoom, pan, look]);
 }

@@ -3,6 +3,7 @@ import { Link, useLocation } from 'react-router';
 
 const pages = [
     { to: '/', name: 'Jobs', at: /^\/(jobs\/.*)?$/ },
+    { to: '/type-case', name: 'Type case', at: /^\/type-case/ },
     { to: '/blanks', name: 'Blanks', at: /^\/blanks/ },
 ];
 

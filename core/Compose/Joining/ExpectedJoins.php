@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Joining;
+
+use Uvret\Compose\Lettering;
+use Uvret\Design\Joins;
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Region;
+use Uvret\Type\Font;
+
+/**
+ * Which letters of a line ought to join: where the font is a joining script, those that do so as it sets them,
+ * before tracking and nudges; or all small letters where the line says so.
+ */
+final readonly class ExpectedJoins
+{
+    /** Large enough to measure by, in µm for the em. */
+    private const SIZE = 20000;
+
+    /** @param array<int, Region>|null $letters as the font sets them; null where that is how the line has them */
+    private function __construct(
+        private Line $line,
+        private ?array $letters,
+    ) {
+    }
+
+    public static function of(Line $line, Font $font): self
+    {
+        $isAsSet = 0 === $line->spacing && [] === $line->letters;
+        if (Joins::Join === $line->joins || $isAsSet) {
+            return new self($line, null);
+        }
+        $plain = new Line($line->id, $line->words, $line->font, $line->film, $line->size, 0, $line->align, 0, 0, false, 0, 100, false, false, $line->language, $line->features, $line->wordForms);
+
+        return new self($line, Lettering::of($plain, $font)->letters(Affine::scale(self::SIZE / $font->unitsPerEm)));
+    }
+
+    public function between(int $left, int $right): bool
+    {
+        if (Joins::Join === $this->line->joins) {
+            return JoinCheck::areSmall($this->line->words, $left, $right);
+        }
+        $one = $this->letters[$left] ?? null;
+        $other = $this->letters[$right] ?? null;
+
+        return null !== $one && null !== $other && !$one->intersect($other)->isEmpty();
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Joining;
+
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Region;
+
+/** Letters → joints: for each neighbouring pair whether they overlap, by how much, and whether a hole is filled. */
+final readonly class JoinCheck
+{
+    /** Letters whose boxes are further apart than this are not measured more closely, in µm. */
+    private const NEAR = 1_500;
+
+    /** A neck of this is enough for any film, so it is not measured more closely either, in µm. */
+    private const PLENTY = 600;
+
+    /**
+     * @param array<int, Region>       $letters  by their places in the words
+     * @param callable(int, int): bool $expected whether the letters of two places ought to join
+     *
+     * @return list<Joint> for each pair of letters of one word
+     */
+    public static function of(array $letters, string $words, callable $expected): array
+    {
+        $characters = \mb_str_split($words);
+        $joints = [];
+        $places = \array_keys($letters);
+        foreach ($places as $number => $right) {
+            $left = $places[$number - 1] ?? null;
+            if (null === $left || !self::areOneWord($characters, $left, $right)) {
+                continue;
+            }
+            $joint = self::between($left, $letters[$left], $right, $letters[$right], $expected($left, $right));
+            if (null !== $joint) {
+                $joints[] = $joint;
+            }
+        }
+
+        return $joints;
+    }
+
+    /** Null where one of them has no ink. */
+    public static function between(int $left, Region $one, int $right, Region $other, bool $expected): ?Joint
+    {
+        $oneBox = $one->bounds();
+        $otherBox = $other->bounds();
+        if (null === $oneBox || null === $otherBox) {
+            return null;
+        }
+        if (!$oneBox->grown(self::NEAR)->overlaps($otherBox)) {
+            return new Joint($left, $right, $expected, 0, $otherBox->left - $oneBox->right, 0.0, 0.0, \intdiv($oneBox->right + $otherBox->left, 2), \intdiv($oneBox->top + $oneBox->bottom, 2));
+        }
+        $common = $oneBox->overlaps($otherBox) ? $one->intersect($other) : Region::empty();
+        $bounds = $common->bounds();
+        if (null === $bounds) {
+            return new Joint($left, $right, $expected, 0, (int) \ceil($one->distanceTo($other)), 0.0, 0.0, \intdiv($oneBox->right + $otherBox->left, 2), \intdiv(\max($oneBox->bottom, $otherBox->bottom) + \min($oneBox->top, $otherBox->top), 2));
+        }
+        [$lost, $share] = self::filled($one, $other);
+        [$lostToo, $shareToo] = self::filled($other, $one);
+
+        return new Joint($left, $right, $expected, self::neck($common), 0, \max($lost, $lostToo), \max($share, $shareToo), \intdiv($bounds->left + $bounds->right, 2), \intdiv($bounds->bottom + $bounds->top, 2));
+    }
+
+    /** How thick an overlap is: the largest circle in it. */
+    private static function neck(Region $common): int
+    {
+        // No shape is thinner everywhere than twice its area by its perimeter.
+        $least = 2 * $common->area() / \max(1.0, $common->perimeter());
+
+        return (int) \round($least >= self::PLENTY ? $least : 2 * $common->inscribedRadius());
+    }
+
+    /** Whether both are small letters. */
+    public static function areSmall(string $words, int $left, int $right): bool
+    {
+        return 1 === \preg_match('/^\p{Ll}$/u', \mb_substr($words, $left, 1)) && 1 === \preg_match('/^\p{Ll}$/u', \mb_substr($words, $right, 1));
+    }
+
+    /** @return array{float, float} how much of the holes of one the other fills, and as a share of the hole hit worst */
+    private static function filled(Region $one, Region $other): array
+    {
+        $lost = $share = 0.0;
+        foreach (self::holes($one) as $hole) {
+            $bounds = $hole->bounds();
+            $otherBounds = $other->bounds();
+            if (null === $bounds || null === $otherBounds || !$bounds->overlaps($otherBounds)) {
+                continue;
+            }
+            $area = $hole->intersect($other)->area();
+            $lost += $area;
+            $share = \max($share, $area / \max(1.0, $hole->area()));
+        }
+
+        return [$lost, $share];
+    }
+
+    /** @return list<Region> the holes as regions of their own */
+    private static function holes(Region $region): array
+    {
+        $holes = [];
+        foreach ($region->rings() as $ring) {
+            // Holes turn clockwise: the other way round they are shapes.
+            if (self::turnsClockwise($ring)) {
+                $reversed = [];
+                for ($i = \count($ring) - 2; $i >= 0; $i -= 2) {
+                    $reversed[] = $ring[$i];
+                    $reversed[] = $ring[$i + 1];
+                }
+                $holes[] = Region::fromRings([$reversed]);
+            }
+        }
+
+        return $holes;
+    }
+
+    /** @param list<int> $ring */
+    private static function turnsClockwise(array $ring): bool
+    {
+        $area = 0;
+        $count = \count($ring);
+        for ($i = 0; $i < $count; $i += 2) {
+            $next = ($i + 2) % $count;
+            $area += $ring[$i] * $ring[$next + 1] - $ring[$next] * $ring[$i + 1];
+        }
+
+        return $area < 0;
+    }
+
+    /** @param list<string> $characters */
+    private static function areOneWord(array $characters, int $left, int $right): bool
+    {
+        for ($i = $left; $i <= $right; ++$i) {
+            if (1 !== \preg_match('/^[\p{L}\p{M}]$/u', $characters[$i] ?? '')) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public static function shifted(Region $letter, int $by): Region
+    {
+        return $letter->transform(Affine::move($by, 0));
+    }
+}

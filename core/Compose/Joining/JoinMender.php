@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Joining;
+
+use Uvret\Compose\Lettering;
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Region;
+use Uvret\Type\Font;
+
+/** Finds the smallest nudges that make all letters of a line join as they ought to. */
+final readonly class JoinMender
+{
+    /** How far a letter is moved at most, and how finely it is tried, in thousandths of the em. */
+    private const FURTHEST = 240.0;
+    private const STEP = 8.0;
+    private const FINEST = 0.5;
+
+    /**
+     * @param int $size µm that the em takes
+     * @param int $neck how thick each neck has to be, in µm
+     *
+     * @return list<Mend> what has to be moved; empty where all is well
+     */
+    public static function mend(Line $line, Font $font, int $size, int $neck): array
+    {
+        $letters = Lettering::of($line, $font)->letters(Affine::scale($size / $font->unitsPerEm));
+        $mends = [];
+        $expected = ExpectedJoins::of($line, $font);
+        foreach (JoinCheck::of($letters, $line->words, $expected->between(...)) as $joint) {
+            $needsNeck = $joint->expected || $joint->overlap > 0 || $joint->gap < Joint::HAIR;
+            if (self::isGood($joint, $needsNeck, $neck)) {
+                continue;
+            }
+            $by = self::smallest($letters[$joint->left], $letters[$joint->right], $joint, $needsNeck, $size / 1000, $neck);
+            $pair = \mb_substr($line->words, $joint->left, $joint->right - $joint->left + 1);
+            $mends[] = new Mend($joint->right, $pair, $by);
+        }
+
+        return $mends;
+    }
+
+    /** The smallest move of the second letter, in thousandths of the em; null where none helps. */
+    private static function smallest(Region $left, Region $right, Joint $joint, bool $needsNeck, float $perMille, int $neck): ?float
+    {
+        $good = static function (float $by) use ($left, $right, $joint, $needsNeck, $perMille, $neck): bool {
+            $moved = JoinCheck::between($joint->left, $left, $joint->right, JoinCheck::shifted($right, (int) \round($by * $perMille)), $joint->expected);
+
+            return null !== $moved && self::isGood($moved, $needsNeck, $neck);
+        };
+        for ($far = self::STEP; $far <= self::FURTHEST; $far += self::STEP) {
+            // Closer first: what is too far apart is the more common trouble.
+            foreach (0 === $joint->overlap ? [-$far, $far] : [$far, -$far] as $by) {
+                if ($good($by)) {
+                    return self::refined($by, $good);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param callable(float): bool $good */
+    private static function refined(float $by, callable $good): float
+    {
+        $bad = $by - ($by <=> 0.0) * self::STEP;
+        while (\abs($by - $bad) > self::FINEST) {
+            $middle = ($by + $bad) / 2;
+            if ($good($middle)) {
+                $by = $middle;
+            } else {
+                $bad = $middle;
+            }
+        }
+
+        // Half a step to the good side, so that rounding to the grid undoes nothing.
+        return \round($by + ($by <=> $bad) * self::FINEST, 1);
+    }
+
+    private static function isGood(Joint $joint, bool $needsNeck, int $neck): bool
+    {
+        return !$joint->fillsHole() && (!$needsNeck || $joint->overlap >= $neck);
+    }
+}

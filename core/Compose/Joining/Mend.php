@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Joining;
+
+/** A letter that has to be moved so that it joins the one before. */
+final readonly class Mend
+{
+    /**
+     * @param int        $at   the letter's place in the words
+     * @param string     $pair the two letters
+     * @param float|null $by   more room before it, in thousandths of the em; null where no move helps
+     */
+    public function __construct(
+        public int $at,
+        public string $pair,
+        public ?float $by,
+    ) {
+    }
+}

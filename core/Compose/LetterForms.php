@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Design\Letter;
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
+use Uvret\Type\Font;
+
+/** All ways that a font has to draw one letter of a line, each with its word drawn so. */
+final class LetterForms
+{
+    /** The em of the pictures, in µm, and how many alternates of one feature are tried. */
+    private const SIZE = 20000;
+    private const MOST = 30;
+
+    /** Features that are not about single letters. */
+    private const WHOLE = '/^(kern|mark|mkmk|ccmp|locl|rvrn|frac|numr|dnom|calt|liga|clig|rlig|size|cpsp|rclt)$/';
+
+    /** @return list<LetterForm> the letter's own form first */
+    public static function of(Line $line, int $at, Font $font): array
+    {
+        [$word, $within] = self::word($line, $at);
+        $forms = [];
+        $seen = [];
+        $try = static function (array $features) use ($word, $within, $font, &$forms, &$seen): bool {
+            /** @var list<string> $features */
+            $letter = $word->letters[$within] ?? new Letter($within);
+            $letters = $word->letters;
+            $letters[$within] = new Letter($within, $letter->kern, $letter->along, $letter->across, $letter->turn, $letter->scale, $features);
+            $drawn = Lettering::of(self::with($word, $word->words, $letters), $font)->weld(Affine::scale(self::SIZE / $font->unitsPerEm));
+            $key = \md5(\serialize($drawn->rings()));
+            if (isset($seen[$key]) || $drawn->isEmpty()) {
+                return false;
+            }
+            $seen[$key] = true;
+            $forms[] = new LetterForm($features, $drawn);
+
+            return true;
+        };
+        $try([]);
+        // The access to all alternates comes last: what it has is better known by its own feature.
+        $tags = $font->features();
+        \usort($tags, static fn (string $a, string $b): int => ['aalt' === $a, $a] <=> ['aalt' === $b, $b]);
+        foreach ($tags as $tag) {
+            if (1 === \preg_match(self::WHOLE, $tag)) {
+                continue;
+            }
+            for ($value = 1; $value <= self::MOST && $try([1 === $value ? $tag : "$tag=$value"]); ++$value) {
+            }
+        }
+        // Contextual forms and ligatures that the letter is in can be switched off for it.
+        foreach (['-calt', '-liga', '-clig'] as $off) {
+            $try([$off]);
+        }
+
+        return $forms;
+    }
+
+    /** @return array{Line, int} the word that the letter is in, and its place there */
+    private static function word(Line $line, int $at): array
+    {
+        $characters = \mb_str_split($line->words);
+        for ($start = $at; $start > 0 && 1 !== \preg_match('/^\s$/u', $characters[$start - 1] ?? ' '); --$start) {
+        }
+        for ($end = $at + 1; $end < \count($characters) && 1 !== \preg_match('/^\s$/u', $characters[$end]); ++$end) {
+        }
+        $letters = [];
+        foreach ($line->letters as $place => $letter) {
+            if ($place >= $start && $place < $end) {
+                $letters[$place - $start] = $letter;
+            }
+        }
+
+        return [self::with($line, \implode('', \array_slice($characters, $start, $end - $start)), $letters), $at - $start];
+    }
+
+    /** @param array<int, Letter> $letters */
+    private static function with(Line $line, string $words, array $letters): Line
+    {
+        return new Line($line->id, $words, $line->font, $line->film, $line->size, $line->spacing, $line->align, 0, 0, false, 0, 100, false, false, $line->language, $line->features, $line->wordForms, $line->joins, $letters);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Design\Line;
+use Uvret\Type\Layout\Feature;
+
+/** The features that a line asks its font for: its own, those of its letters, and forms by the place in the word. */
+final class LineFeatures
+{
+    /** @return list<Feature> */
+    public static function of(Line $line): array
+    {
+        $features = \array_map(Feature::parse(...), $line->features);
+        if ($line->wordForms) {
+            \array_push($features, ...self::wordForms($line->words));
+        }
+        foreach ($line->letters as $letter) {
+            foreach ($letter->features as $text) {
+                $feature = Feature::parse($text);
+                $features[] = null === $feature ? null : new Feature($feature->tag, $feature->value, $letter->at, $letter->at + 1);
+            }
+        }
+
+        return \array_values(\array_filter($features));
+    }
+
+    /** @return list<Feature> */
+    private static function wordForms(string $words): array
+    {
+        $features = [];
+        $at = 0;
+        foreach (\preg_split('/(\s+)/u', $words, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [] as $number => $part) {
+            $length = \mb_strlen($part);
+            if (0 === $number % 2 && $length > 0) {
+                $features[] = 1 === $length ? new Feature('isol', 1, $at, $at + 1) : new Feature('init', 1, $at, $at + 1);
+                if ($length > 1) {
+                    $features[] = new Feature('fina', 1, $at + $length - 1, $at + $length);
+                }
+                if ($length > 2) {
+                    $features[] = new Feature('medi', 1, $at + 1, $at + $length - 1);
+                }
+            }
+            $at += $length;
+        }
+
+        return $features;
+    }
+}

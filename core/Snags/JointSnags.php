@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Compose\Joining\Joint;
+use Uvret\Compose\Part;
+use Uvret\Design\Design;
+use Uvret\Geometry\Length;
+
+/** Letters that ought to join and don't, barely do, or fill one another's holes. */
+final class JointSnags
+{
+    /** How thick the neck has to be at least, in µm. */
+    public const NECK = 400;
+
+    private const CURE = 'Mend the joins, or nudge the letter.';
+
+    /** @return list<Snag> */
+    public static function of(Design $design, Part $part): array
+    {
+        $snags = [];
+        foreach ($part->joints as $joint) {
+            $pair = self::pair($design, $part, $joint);
+            $measure = static fn (int $length): string => Length::ofMicrometres($length)->format($design->unit).' '.$design->unit->symbol();
+            $kind = match (true) {
+                $joint->fillsHole() => SnagKind::FilledHole,
+                0 === $joint->overlap && ($joint->expected || $joint->gap < Joint::HAIR) => SnagKind::LooseLetters,
+                $joint->overlap > 0 && $joint->overlap < self::NECK => SnagKind::ThinJoin,
+                default => null,
+            };
+            if (null === $kind) {
+                continue;
+            }
+            $message = match ($kind) {
+                SnagKind::FilledHole => \sprintf('“%s”: one letter fills %d %% of the other’s hole.', $pair, \max(1, (int) \round(100 * $joint->lostShare))),
+                SnagKind::LooseLetters => \sprintf('“%s” miss each other by %s.', $pair, $measure($joint->gap)),
+                default => \sprintf('“%s” barely join: the neck is %s thick.', $pair, $measure($joint->overlap)),
+            };
+            $snags[] = new Snag($kind, $message, self::CURE, $part->line, $part->film, $joint->x, $joint->y);
+        }
+
+        return $snags;
+    }
+
+    private static function pair(Design $design, Part $part, Joint $joint): string
+    {
+        foreach ($design->lines as $line) {
+            if ($line->id === $part->line) {
+                return \mb_substr($line->words, $joint->left, $joint->right - $joint->left + 1);
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,112 @@
+import AxeBuilder from '@axe-core/playwright';
+import { fileURLToPath } from 'node:url';
+import { expect, test, type Page } from './support/shop';
+
+const font = fileURLToPath(new URL('../node_modules/source-sans/OTF/SourceSans3-Black.otf', import.meta.url));
+const put = (page: Page) => page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+const shape = (page: Page) => page.locator('[data-line]').first().getAttribute('d');
+
+test('a font is brought and used, a letter gets another form, a pair is nudged, joins are mended, all is undone', async ({
+    page,
+}) => {
+    await page.goto('/designs/kit-bag-ottilie');
+    const words = page.getByLabel('Words');
+    const original = await shape(page);
+
+    // Dropped on the Bench, and used at once.
+    const data = await page.evaluateHandle(
+        async (bytes) => {
+            const transfer = new DataTransfer();
+            transfer.items.add(new File([Uint8Array.from(bytes)], 'SourceSans3-Black.otf'));
+            transfer.items.add(new File(['no'], 'notes.txt'));
+            return Promise.resolve(transfer);
+        },
+        [...(await import('node:fs')).readFileSync(font)],
+    );
+    await page.dispatchEvent('body', 'dragover', { dataTransfer: data });
+    await page.dispatchEvent('body', 'drop', { dataTransfer: data });
+    const arrived = page.getByRole('status', { name: 'Fonts that came in' });
+    await expect(arrived).toContainText('Source Sans 3 Black is in the type case');
+    await expect(arrived).toContainText('This is no font file');
+    await arrived.getByRole('button', { name: 'Use it for the line' }).click();
+    await expect(page.getByRole('button', { name: 'Font' })).toContainText('Source Sans 3 Black');
+    await expect(async () => expect(await shape(page)).not.toBe(original)).toPass();
+    await arrived.getByRole('button', { name: 'Close' }).click();
+
+    // A script with near misses; the joins are mended.
+    await page.getByRole('button', { name: 'Font' }).click();
+    await page.getByRole('option', { name: /Meow Script/ }).click();
+    await words.fill('Tern Point');
+    const snags = page.getByRole('region', { name: 'Snags' });
+    await expect(snags).toContainText('“rn” miss each other by');
+    await page.getByRole('button', { name: 'Forms and joins' }).click();
+    await page.getByRole('button', { name: /Mend joins/ }).click();
+    await expect(snags).toContainText('Nothing in the way of the knife');
+    await expect(page.getByText('“rn” were moved together')).toBeVisible();
+
+    // A letter in another form, seen in its word; then nudged by field, by key and by hand.
+    await page.getByRole('button', { name: 'Single letters' }).click();
+    await page.getByRole('button', { name: 'Letter 1: T' }).click();
+    const forms = page.getByRole('group', { name: 'Forms of the letter' }).getByRole('button');
+    await expect(async () => expect(await forms.count()).toBeGreaterThan(1)).toPass();
+    const before = await shape(page);
+    await forms.nth(1).click();
+    await expect(async () => expect(await shape(page)).not.toBe(before)).toPass();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+    await page.getByLabel('Room before the letter').first().fill('0');
+    await page.getByRole('button', { name: 'Letter 6: P' }).click();
+    await page.getByLabel('Room before the letter').fill('60');
+    let done = put(page);
+    await page.getByLabel('Room before the letter').press('Enter');
+    await done;
+    const frame = page.locator('[data-part=letter]');
+    const place = async () => (await frame.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+    const start = await place();
+    await page.getByRole('button', { name: 'Letter 6: P' }).focus();
+    done = put(page);
+    await page.keyboard.press('ArrowUp');
+    await done;
+    await expect(page.getByLabel('Letter up')).toHaveValue('5');
+    await page.mouse.move(start.x + start.width / 2, start.y + start.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(start.x + start.width / 2 + 12, start.y + start.height / 2 - 14, { steps: 4 });
+    await page.mouse.up();
+    await expect(page.getByLabel('Letter up')).not.toHaveValue('5');
+    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+
+    // The text is still text, and keeps what was set for the letters that are left.
+    await words.fill('Tern Pointer');
+    await expect(page.getByLabel('Letter up')).not.toHaveValue('0');
+    for (let steps = 0; (await words.inputValue()) !== 'Ottilie'; steps += 1) {
+        expect(steps).toBeLessThan(14);
+        await page.keyboard.press('Control+z');
+        await page.waitForTimeout(250);
+    }
+    while (await page.getByRole('button', { name: 'Undo' }).isEnabled()) {
+        await page.getByRole('button', { name: 'Undo' }).click();
+        await page.waitForTimeout(250);
+    }
+    await expect(async () => expect(await shape(page)).toBe(original)).toPass();
+});
+
+test('the type case finds fonts by what matters', async ({ page }) => {
+    await page.goto('/type-case');
+    const cards = page.getByRole('main').getByRole('listitem');
+    await expect(async () => expect(await cards.count()).toBeGreaterThan(23)).toPass();
+    await page.getByLabel('Find a font').fill('lobstr');
+    await expect(cards.first()).toContainText('Lobster');
+    await page.getByLabel('Find a font').fill('');
+    await page.getByText('script', { exact: true }).click();
+    await page.getByLabel('thick enough').check();
+    await page.getByLabel('Height of the letters').fill('20');
+    await page.getByLabel('Height of the letters').press('Enter');
+    await expect(cards).toHaveCount(3);
+    await expect(page.getByRole('main')).toContainText('Yellowtail');
+    await page.getByLabel('Film').selectOption({ label: 'Spray glitter' });
+    await expect(cards).toHaveCount(1);
+    await expect(cards).toContainText('Permanent Marker');
+    await page.getByLabel('has alternates').check();
+    await expect(page.getByText('No font is like that')).toBeVisible();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+});

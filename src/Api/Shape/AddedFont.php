@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A font that was brought, or the one there was already. */
+#[OA\Schema(schema: 'AddedFont', required: ['font', 'known', 'note'])]
+final readonly class AddedFont
+{
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/FontCard')]
+        public FontCard $font,
+        #[OA\Property(description: 'Whether it was in the type case before.')]
+        public bool $known,
+        #[OA\Property(description: 'What should be known about it; empty for nothing.')]
+        public string $note,
+    ) {
+    }
+}

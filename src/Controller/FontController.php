@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Uvret\App\Api\Shape\AddedFont;
+use Uvret\App\Api\Shape\FontCard;
+use Uvret\App\Type\FontArrival;
+use Uvret\Type\FolderTypeCase;
+use Uvret\Type\FontEntry;
+use Uvret\Type\TypeCase;
+
+/** The type case. */
+final readonly class FontController
+{
+    public function __construct(
+        private TypeCase $typeCase,
+        #[Autowire(service: 'uvret.shop_fonts')] private FolderTypeCase $shopFonts,
+    ) {
+    }
+
+    #[Route('/api/fonts', methods: 'GET')]
+    #[OA\Get(path: '/api/fonts', operationId: 'listFonts', responses: [
+        new OA\Response(response: 200, description: 'The type case.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FontCard'))),
+    ])]
+    public function list(): JsonResponse
+    {
+        return new JsonResponse(\array_map($this->card(...), $this->typeCase->entries()));
+    }
+
+    #[Route('/api/fonts', methods: 'POST')]
+    #[OA\Post(path: '/api/fonts', operationId: 'addFont', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'))), responses: [
+        new OA\Response(response: 200, description: 'In the type case, and usable at once.', content: new OA\JsonContent(ref: '#/components/schemas/AddedFont')),
+        new OA\Response(response: 422, description: 'It is no font that can be used; the detail says why.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function add(Request $request, FontArrival $arrival): JsonResponse
+    {
+        ['entry' => $entry, 'known' => $known, 'note' => $note] = $arrival->take($request->getContent());
+
+        return new JsonResponse(new AddedFont($this->card($entry), $known, $note));
+    }
+
+    #[Route('/api/fonts/{id}.ttf', methods: 'GET')]
+    public function file(string $id): Response
+    {
+        $file = $this->typeCase->file($id) ?? throw new NotFoundHttpException('The type case has no such font.');
+
+        return (new BinaryFileResponse($file, 200, ['Content-Type' => 'font/ttf']))->setMaxAge(86400);
+    }
+
+    private function card(FontEntry $entry): FontCard
+    {
+        return FontCard::of($entry, null !== $this->shopFonts->entry($entry->id));
+    }
+}

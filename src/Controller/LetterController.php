@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Controller;
+
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\MendedJoins;
+use Uvret\App\Api\Shape\WordForm;
+use Uvret\Compose\Joining\JoinMender;
+use Uvret\Compose\Joining\Mend;
+use Uvret\Compose\LetterForms;
+use Uvret\Design\Line;
+use Uvret\Plan\Plan;
+use Uvret\Snags\JointSnags;
+use Uvret\Type\TypeCase;
+
+/** What can be done with the letters of a line. */
+final readonly class LetterController
+{
+    public function __construct(
+        private Drafting $drafting,
+        private TypeCase $typeCase,
+    ) {
+    }
+
+    #[Route('/api/letter-forms', methods: 'POST')]
+    #[OA\Post(path: '/api/letter-forms', operationId: 'listLetterForms', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'line', 'at'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string'), new OA\Property(property: 'at', type: 'integer')], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'The letter’s word drawn in every way that the font has for the letter.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/WordForm'))),
+    ])]
+    public function forms(Request $request): JsonResponse
+    {
+        [, $line, $body] = $this->line($request);
+        $at = $body->at ?? null;
+        if (!\is_int($at) || $at < 0 || $at >= \mb_strlen($line->words)) {
+            throw BadRequest::field('at', 'The line has no such letter.');
+        }
+
+        return new JsonResponse(\array_map(WordForm::of(...), LetterForms::of($line, $at, $this->typeCase->font($line->font))));
+    }
+
+    #[Route('/api/mended-joins', methods: 'POST')]
+    #[OA\Post(path: '/api/mended-joins', operationId: 'mendJoins', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'line'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string')], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'The settings of the line’s letters by which all join, and what was moved.', content: new OA\JsonContent(ref: '#/components/schemas/MendedJoins')),
+    ])]
+    public function mend(Request $request): JsonResponse
+    {
+        [$plan, $line, $body] = $this->line($request);
+        $font = $this->typeCase->font($line->font);
+        $part = null;
+        foreach ($plan->composition->parts as $candidate) {
+            $part = $candidate->line === $line->id ? $candidate : $part;
+        }
+        $size = (int) \round(($part->letterHeight ?? 0) / $font->letterHeight() * $font->unitsPerEm);
+        $mends = $size > 0 ? JoinMender::mend($line, $font, $size, JointSnags::NECK) : [];
+        $letters = [];
+        foreach ($this->documentLetters($body, $line->id) as $letter) {
+            $letters[\is_int($letter->at ?? null) ? $letter->at : 0] = $letter;
+        }
+        foreach ($mends as $mend) {
+            if (null !== $mend->by) {
+                $letter = $letters[$mend->at] ?? (object) ['at' => $mend->at];
+                $kern = $letter->kern ?? 0;
+                $letter->kern = \round((\is_int($kern) || \is_float($kern) ? $kern : 0) + $mend->by, 1);
+                $letters[$mend->at] = $letter;
+            }
+        }
+        \ksort($letters);
+
+        return new JsonResponse(new MendedJoins(\array_values($letters), \array_map(static fn (Mend $mend): string => match (true) {
+            null === $mend->by => "“{$mend->pair}” cannot be mended by moving: choose another form of a letter.",
+            $mend->by < 0 => \sprintf('“%s” were moved together by %s ‰ of the em.', $mend->pair, -$mend->by),
+            default => \sprintf('“%s” were moved apart by %s ‰ of the em.', $mend->pair, $mend->by),
+        }, $mends)));
+    }
+
+    /** @return array{Plan, Line, \stdClass} */
+    private function line(Request $request): array
+    {
+        $body = \json_decode($request->getContent());
+        if (!$body instanceof \stdClass || !\is_object($body->document ?? null)) {
+            throw BadRequest::shape('an object with a document and a line');
+        }
+        $plan = $this->drafting->draft($body->document)->plan;
+        foreach ($plan->design->lines as $line) {
+            if ($line->id === ($body->line ?? null)) {
+                return [$plan, $line, $body];
+            }
+        }
+        throw BadRequest::field('line', 'The design has no such line.');
+    }
+
+    /** @return list<\stdClass> */
+    private function documentLetters(\stdClass $body, string $line): array
+    {
+        /** @var object{lines: list<object{id: string, letters: list<\stdClass>}>} $document */
+        $document = $body->document;
+        foreach ($document->lines as $candidate) {
+            if ($candidate->id === $line) {
+                return $candidate->letters;
+            }
+        }
+
+        return [];
+    }
+}

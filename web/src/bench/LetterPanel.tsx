@@ -1,0 +1,175 @@
+import { useQuery } from '@tanstack/react-query';
+import { answer, server, type Design, type Letter, type Line } from '../api/client';
+import { NumberField } from '../ui/NumberField';
+import { plainLetter, withLetter } from './edits';
+import { faceOf } from './fontFaces';
+import type { Draft } from './useDesign';
+
+interface Props {
+    line: Line;
+    design: Design;
+    /** The chosen letter's place in the words. */
+    at: number | null;
+    onChoose: (at: number | null) => void;
+    change: Draft['change'];
+}
+
+/** The letters of a line one by one: nudged, turned, in another size or another form. */
+export function LetterPanel({ line, design, at, onChoose, change }: Props) {
+    const characters = Array.from(line.words);
+    const letter = line.letters.find((candidate) => candidate.at === at) ?? plainLetter(at ?? 0);
+    const chosen = at !== null && at < characters.length ? at : null;
+    const set = (next: Partial<Letter>, what: string) =>
+        chosen !== null && change(withLetter(line.id, chosen, next), `${what}:${line.id}:${chosen}`);
+    return (
+        <section aria-label="Single letters" className="stitch mt-2 pt-2">
+            <div className="flex flex-wrap gap-0.5" role="group" aria-label="Letters of the line">
+                {characters.map((character, place) =>
+                    character.trim() === '' ? (
+                        <span key={place} className="w-2" />
+                    ) : (
+                        <button
+                            key={place}
+                            aria-label={`Letter ${place + 1}: ${character}`}
+                            aria-pressed={place === chosen}
+                            className={`min-w-6 rounded-[2px] border px-1 text-[19px] leading-7 ${place === chosen ? 'border-marigold bg-[#fff8ea]' : line.letters.some((other) => other.at === place) ? 'border-seam bg-muslin' : 'border-transparent hover:border-seam'}`}
+                            style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
+                            onClick={() => onChoose(place === chosen ? null : place)}
+                        >
+                            {character}
+                        </button>
+                    ),
+                )}
+            </div>
+            {chosen === null ? (
+                <p className="mt-1 text-xs text-quiet">Choose a letter to nudge it or to see its other forms.</p>
+            ) : (
+                <div className="mt-2 grid gap-1.5">
+                    <span className="flex flex-wrap gap-1.5">
+                        <NumberField
+                            label="Room before the letter"
+                            unit="‰ before"
+                            least={-5000}
+                            most={5000}
+                            digits={1}
+                            value={letter.kern}
+                            onChange={(kern) => set({ kern }, 'kern')}
+                        />
+                        <NumberField
+                            label="Letter to the right"
+                            unit="‰ right"
+                            least={-5000}
+                            most={5000}
+                            digits={1}
+                            value={letter.along}
+                            onChange={(along) => set({ along }, 'along')}
+                        />
+                        <NumberField
+                            label="Letter up"
+                            unit="‰ up"
+                            least={-5000}
+                            most={5000}
+                            digits={1}
+                            value={letter.across}
+                            onChange={(across) => set({ across }, 'across')}
+                        />
+                        <NumberField
+                            label="Letter turned, in degrees"
+                            unit="°"
+                            least={-180}
+                            most={180}
+                            digits={1}
+                            value={letter.turn}
+                            onChange={(turn) => set({ turn }, 'turn')}
+                        />
+                        <NumberField
+                            label="Letter size in percent"
+                            unit="% size"
+                            least={10}
+                            most={500}
+                            digits={1}
+                            value={letter.scale}
+                            onChange={(scale) => set({ scale }, 'scale')}
+                        />
+                    </span>
+                    <Forms
+                        line={line}
+                        design={design}
+                        at={chosen}
+                        letter={letter}
+                        onChoose={(features) => set({ features }, 'form')}
+                    />
+                    <button
+                        className="justify-self-start text-xs font-semibold text-indigo hover:underline"
+                        onClick={() => change(withLetter(line.id, chosen, plainLetter(chosen)))}
+                    >
+                        As the font has it
+                    </button>
+                </div>
+            )}
+        </section>
+    );
+}
+
+interface FormsProps {
+    line: Line;
+    design: Design;
+    at: number;
+    letter: Letter;
+    onChoose: (features: string[]) => void;
+}
+
+/** The letter's word drawn with each form that the font has for the letter. */
+function Forms({ line, design, at, letter, onChoose }: FormsProps) {
+    const others = {
+        ...line,
+        letters: line.letters.map((other) => (other.at === at ? { ...other, features: [] } : other)),
+    };
+    const forms = useQuery({
+        queryKey: ['forms', others, at],
+        queryFn: () =>
+            answer(
+                server.POST('/api/letter-forms', {
+                    body: { document: { ...design, lines: [others] }, line: line.id, at },
+                }),
+            ),
+        staleTime: Infinity,
+    });
+    if (!forms.data) {
+        return (
+            <p className="text-xs text-quiet">
+                {forms.isError ? 'The forms can’t be fetched now.' : 'Looking for other forms…'}
+            </p>
+        );
+    }
+    if (forms.data.length < 2) {
+        return <p className="text-xs text-quiet">The font draws this letter in one way only.</p>;
+    }
+    return (
+        <div role="group" aria-label="Forms of the letter" className="grid max-h-44 grid-cols-3 gap-1 overflow-y-auto">
+            {forms.data.map((form) => {
+                const taken = form.features.join() === letter.features.join();
+                const name = form.features.join(', ') || 'as set';
+                return (
+                    <button
+                        key={name}
+                        aria-label={`Form ${name}`}
+                        aria-pressed={taken}
+                        title={name}
+                        className={`card flex flex-col items-center p-1 hover:border-quiet ${taken ? 'border-marigold! bg-[#fff8ea]!' : ''}`}
+                        onClick={() => onChoose(form.features)}
+                    >
+                        <svg
+                            aria-hidden
+                            viewBox={`${form.left} ${form.top} ${form.width} ${form.height}`}
+                            className="h-8 w-full"
+                        >
+                            <path d={form.path} fill="#22243a" fillRule="evenodd" />
+                        </svg>
+                        <span className="text-2xs text-quiet">{name}</span>
+                    </button>
+                );
+            })}
+        </div>
+    );
+}

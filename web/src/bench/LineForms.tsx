@@ -1,0 +1,118 @@
+import { useState } from 'react';
+import { answer, Refusal, server, type Design, type FontCard, type Line, type SheetSnag } from '../api/client';
+import { Segments } from '../ui/Segments';
+import { withLine } from './edits';
+import type { Draft } from './useDesign';
+
+/** What decorators call the features of fonts. */
+const names: Record<string, string> = {
+    salt: 'Alternates',
+    swsh: 'Swashes',
+    titl: 'Titling',
+    hist: 'Historic',
+    dlig: 'More ligatures',
+    smcp: 'Small caps',
+    c2sc: 'Caps to small caps',
+    onum: 'Old figures',
+    lnum: 'Lining figures',
+    tnum: 'Even figures',
+    pnum: 'Fitted figures',
+    zero: 'Slashed zero',
+    frac: 'Fractions',
+    ordn: 'Ordinals',
+    sups: 'Raised',
+    case: 'Caps punctuation',
+};
+
+interface Props {
+    line: Line;
+    design: Design;
+    font: FontCard | undefined;
+    snags: readonly SheetSnag[];
+    change: Draft['change'];
+}
+
+/** The forms of a whole line: what the font offers, and whether its letters join. */
+export function LineForms({ line, design, font, snags, change }: Props) {
+    const [said, setSaid] = useState<string[] | null>(null);
+    const set = (next: Partial<Line>) => change(withLine(line.id, next));
+    const offered = (font?.alternates ?? []).filter((tag) => names[tag] || /^(ss|cv)\d\d$/.test(tag));
+    const positions = (font?.alternates ?? []).some((tag) => /^(init|medi|fina|isol)$/.test(tag));
+    const joints = snags.filter((snag) => snag.line === line.id && /join|filled hole/.test(snag.kind));
+
+    const mend = async () => {
+        try {
+            const mended = await answer(
+                server.POST('/api/mended-joins', { body: { document: design, line: line.id } }),
+            );
+            set({ letters: mended.letters });
+            setSaid(mended.said.length > 0 ? mended.said : ['All letters join as they ought to.']);
+        } catch (error) {
+            setSaid([error instanceof Refusal ? error.message : 'The server can’t be reached. Try again.']);
+        }
+    };
+
+    return (
+        <section aria-label="Forms of the line" className="stitch mt-2 grid gap-2 pt-2">
+            {(offered.length > 0 || positions) && (
+                <div className="flex flex-wrap gap-1" role="group" aria-label="What the font offers">
+                    {offered.map((tag) => (
+                        <Toggle
+                            key={tag}
+                            on={line.features.includes(tag)}
+                            name={names[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ')}
+                            onToggle={(on) =>
+                                set({
+                                    features: on
+                                        ? [...line.features, tag]
+                                        : line.features.filter((other) => other !== tag),
+                                })
+                            }
+                        />
+                    ))}
+                    {positions && (
+                        <Toggle on={line.wordForms} name="Word ends" onToggle={(wordForms) => set({ wordForms })} />
+                    )}
+                </div>
+            )}
+            <div className="flex items-center justify-between gap-2 text-xs text-quiet">
+                Letters join
+                <Segments
+                    label="Whether the letters join"
+                    small
+                    value={line.joins}
+                    options={[
+                        { value: 'auto', show: font?.joins ? 'as the font: yes' : 'as the font: no' },
+                        { value: 'join', show: 'yes' },
+                        { value: 'apart', show: 'no' },
+                    ]}
+                    onChange={(joins) => set({ joins })}
+                />
+            </div>
+            {joints.length > 0 && (
+                <button className="field font-semibold text-indigo hover:border-indigo" onClick={() => void mend()}>
+                    Mend joins ({joints.length})
+                </button>
+            )}
+            {said && (
+                <ul role="status" className="text-xs text-quiet">
+                    {said.map((sentence) => (
+                        <li key={sentence}>{sentence}</li>
+                    ))}
+                </ul>
+            )}
+        </section>
+    );
+}
+
+function Toggle({ on, name, onToggle }: { on: boolean; name: string; onToggle: (on: boolean) => void }) {
+    return (
+        <button
+            aria-pressed={on}
+            className={`rounded-[3px] border px-1.5 py-0.5 text-xs ${on ? 'border-ink bg-ink text-white' : 'border-seam bg-white hover:border-quiet'}`}
+            onClick={() => onToggle(!on)}
+        >
+            {name}
+        </button>
+    );
+}
