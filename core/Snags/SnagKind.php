@@ -14,10 +14,12 @@ enum SnagKind: string
     case LooseLetters = 'letters that do not join';
     case ThinJoin = 'thin join';
     case FilledHole = 'filled hole';
+    case ThinStroke = 'thin stroke';
+    case SmallHole = 'small hole';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole], true);
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole], true);
     }
 }

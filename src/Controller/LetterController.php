@@ -10,14 +10,19 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\Losses;
 use Uvret\App\Api\Shape\MendedJoins;
+use Uvret\App\Api\Shape\SheetSnag;
 use Uvret\App\Api\Shape\WordForm;
+use Uvret\App\Repository\JobDesigns;
 use Uvret\Compose\Joining\JoinMender;
 use Uvret\Compose\Joining\Mend;
 use Uvret\Compose\LetterForms;
 use Uvret\Design\Line;
+use Uvret\Geometry\SvgPath;
 use Uvret\Plan\Plan;
 use Uvret\Snags\JointSnags;
+use Uvret\Snags\LossFinder;
 use Uvret\Type\TypeCase;
 
 /** What can be done with the letters of a line. */
@@ -42,6 +47,28 @@ final readonly class LetterController
         }
 
         return new JsonResponse(\array_map(WordForm::of(...), LetterForms::of($line, $at, $this->typeCase->font($line->font))));
+    }
+
+    #[Route('/api/designs/{id}/losses', methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/losses', operationId: 'findLosses', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'Strokes too thin for their film and holes too small to weed.', content: new OA\JsonContent(ref: '#/components/schemas/Losses')),
+    ])]
+    public function losses(string $id, JobDesigns $designs, LossFinder $finder): JsonResponse
+    {
+        $plan = $this->drafting->draft($designs->get($id)->document)->plan;
+        $path = '';
+        $snags = [];
+        foreach ($plan->composition->parts as $part) {
+            $loss = $finder->find($plan->design, $part);
+            if (null !== $loss) {
+                $path .= SvgPath::inMicrometres($loss->strokes, 0, 0).SvgPath::inMicrometres($loss->holes, 0, 0);
+                foreach ($finder->snags($plan->design, $loss) as $snag) {
+                    $snags[] = SheetSnag::of(\count($plan->snags) + \count($snags) + 1, $snag);
+                }
+            }
+        }
+
+        return new JsonResponse(new Losses($path, $snags));
     }
 
     #[Route('/api/mended-joins', methods: 'POST')]

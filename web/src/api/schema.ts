@@ -352,6 +352,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/designs/{id}/losses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["findLosses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mended-joins": {
         parameters: {
             query?: never;
@@ -759,6 +775,12 @@ export interface components {
             /** @description Its place in the words, counted from 0. */
             at: number;
             frame: components["schemas"]["Frame"];
+        };
+        /** @description What would be lost at the cutter and the weeding table. */
+        Losses: {
+            /** @description SVG path data in µm of all that is too thin or too small, y pointing down. */
+            path: string;
+            snags: components["schemas"]["SheetSnag"][];
         };
         /** @description Letters moved so that they join, and what was done. */
         MendedJoins: {
@@ -1785,6 +1807,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WordForm"][];
+                };
+            };
+        };
+    };
+    findLosses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Strokes too thin for their film and holes too small to weed. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Losses"];
                 };
             };
         };

@@ -20,6 +20,7 @@ import { useView } from './stage/useView';
 import { Tape } from './Tape';
 import { useBenchKeys } from './useBenchKeys';
 import { useDesign } from './useDesign';
+import { useLosses } from './useLosses';
 import { FontArrivals } from '../type/FontArrivals';
 import { useFontDrop } from '../type/useFontDrop';
 
@@ -33,7 +34,8 @@ export type Asked = 'keys' | 'history' | 'proof';
 /** The screen where one design is made. */
 export function Bench({ opened }: { opened: OpenDesign }) {
     const draft = useDesign(opened);
-    const { design, sheet, change } = draft;
+    const { design, change } = draft;
+    const { sheet, lost } = useLosses(draft);
     const { placement } = design.blank;
     const [asked, setAsked] = useState<Asked | null>(null);
     const [chosen, setChosen] = useState<string | null>(design.lines[0]?.id ?? null);
@@ -149,6 +151,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
             <main className="grid min-h-0 flex-1 grid-cols-[304px_minmax(0,1fr)_236px]">
                 <BuildSheet
                     draft={draft}
+                    snags={sheet.snags}
                     chosen={chosen}
                     onChoose={choose}
                     snag={snag}
@@ -161,6 +164,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     sheet={sheet}
                     view={view}
                     side={side}
+                    lost={lost}
                     onSide={setSide}
                     chosen={chosen}
                     onChoose={choose}

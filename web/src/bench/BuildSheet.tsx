@@ -10,6 +10,7 @@ import type { Draft } from './useDesign';
 
 interface Props {
     draft: Draft;
+    snags: readonly SheetSnag[];
     chosen: string | null;
     onChoose: (line: string | null) => void;
     snag: SheetSnag | null;
@@ -19,7 +20,7 @@ interface Props {
 }
 
 /** The ordered cards of the design: the blank first, then the lines. */
-export function BuildSheet({ draft, chosen, onChoose, snag, onSnag, letter, onLetter }: Props) {
+export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, letter, onLetter }: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
     const reorder = useReorder(
@@ -42,7 +43,7 @@ export function BuildSheet({ draft, chosen, onChoose, snag, onSnag, letter, onLe
                         onOpen={() => onChoose(line.id)}
                         change={change}
                         reorder={reorder}
-                        snags={sheet.snags}
+                        snags={snags}
                         letter={line.id === chosen ? letter : null}
                         onLetter={onLetter}
                     />
@@ -61,7 +62,7 @@ export function BuildSheet({ draft, chosen, onChoose, snag, onSnag, letter, onLe
                     Add a line
                 </button>
             </div>
-            <SnagList snags={sheet.snags} chosen={snag} onChoose={onSnag} />
+            <SnagList snags={snags} chosen={snag} onChoose={onSnag} />
         </section>
     );
 }

@@ -18,13 +18,15 @@ import { usePan } from './stage/usePan';
 import type { View } from './stage/useView';
 import { WordsInPlace } from './stage/WordsInPlace';
 
-export type Side = 'wear' | 'knife';
+export type Side = 'wear' | 'knife' | 'lost';
 
 interface Props {
     design: Design;
     sheet: Sheet;
     view: View;
     side: Side;
+    /** The shape of all that is too thin or too small to be cut and weeded. */
+    lost: string;
     onSide: (side: Side) => void;
     chosen: string | null;
     onChoose: (line: string | null) => void;
@@ -97,6 +99,17 @@ export function Stage(props: Props) {
                             className="pointer-events-none absolute inset-0 size-full will-change-transform"
                             viewBox={viewBox}
                         >
+                            {side === 'lost' && props.lost && (
+                                <path
+                                    data-part="lost"
+                                    d={props.lost}
+                                    fill="#b3372f"
+                                    fillRule="evenodd"
+                                    stroke="#fff"
+                                    strokeWidth=".8"
+                                    vectorEffect="non-scaling-stroke"
+                                />
+                            )}
                             {line && part?.ink && (
                                 <Selection
                                     line={line}
@@ -150,6 +163,7 @@ export function Stage(props: Props) {
                     options={[
                         { value: 'wear', show: 'Wear side' },
                         { value: 'knife', show: 'Knife lines' },
+                        { value: 'lost', show: 'What is lost' },
                     ]}
                     onChange={props.onSide}
                 />

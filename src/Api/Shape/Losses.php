@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** What would be lost at the cutter and the weeding table. */
+#[OA\Schema(schema: 'Losses', required: ['path', 'snags'])]
+final readonly class Losses
+{
+    /** @param list<SheetSnag> $snags numbered on from those of the sheet */
+    public function __construct(
+        #[OA\Property(description: 'SVG path data in µm of all that is too thin or too small, y pointing down.')]
+        public string $path,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetSnag'))]
+        public array $snags,
+    ) {
+    }
+}
