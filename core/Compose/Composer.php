@@ -8,6 +8,7 @@ use Uvret\Design\Align;
 use Uvret\Design\Design;
 use Uvret\Design\Line;
 use Uvret\Design\Stack;
+use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
@@ -30,16 +31,16 @@ final readonly class Composer
         $area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
 
         $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $area), $design->lines);
-        $top = $this->top($design, $made);
+        // First from the first line's top down, then all of them to where they stand in the area.
         $above = $area;
-        $parts = [];
+        $over = null;
+        $edge = $lowest = $top = 0;
+        $placed = [];
         foreach ($design->lines as $number => $line) {
             $block = $made[$number];
             if ($block instanceof Part) {
-                $parts[] = $block;
                 continue;
             }
-            $top -= $line->gap;
             $to = $line->toAbove ? $above : $area;
             $width = $block->ink->width();
             $left = $line->shift + match ($line->align) {
@@ -47,9 +48,32 @@ final readonly class Composer
                 Align::Centre => $to === $area ? -\intdiv($width, 2) : $to->left + \intdiv($to->width() - $width, 2),
                 Align::Right => $to->right - $width,
             };
-            $parts[] = Part::of($line, $block, $left - $block->ink->left, $top - $block->ink->top);
+            if (null === $over) {
+                $edge = $line->gap;
+            } else {
+                $top -= $line->gap;
+            }
+            if (null !== $over && $line->tight) {
+                $top = $above->bottom;
+                $region = $block->region->transform(Affine::move($left - $block->ink->left, $top - $block->ink->top));
+                $top += Tightening::rise($over, $region, $line->gap) ?? -$line->gap;
+            }
+            $placed[$number] = [$left - $block->ink->left, $top - $block->ink->top];
             $above = new Box($left, $top - $block->ink->height(), $left + $width, $top);
+            $over = $block->region->transform(Affine::move(...$placed[$number]));
             $top = $above->bottom;
+            $lowest = \min($lowest, $top);
+        }
+        $room = $placement->height;
+        $shift = match ($design->stack) {
+            Stack::Top => -$edge,
+            Stack::Middle => -\intdiv($room + $lowest, 2),
+            Stack::Bottom => $edge - $lowest - $room,
+        };
+        $parts = [];
+        foreach ($design->lines as $number => $line) {
+            $block = $made[$number];
+            $parts[] = $block instanceof Part ? $block : Part::of($line, $block, $placed[$number][0], $placed[$number][1] + $shift);
         }
 
         return new Composition($area, $parts);
@@ -62,31 +86,5 @@ final readonly class Composer
         } catch (FontException|CompositionException $e) {
             return Part::blank($line->id, $line->film, $e->getMessage());
         }
-    }
-
-    /**
-     * Where the first line's gap is measured from, so that all stand where the design says.
-     *
-     * @param list<Block|Part> $made
-     */
-    private function top(Design $design, array $made): int
-    {
-        // The first line's gap is the distance from the edge that the lines stand at.
-        $edge = null;
-        $height = 0;
-        foreach ($made as $number => $block) {
-            if ($block instanceof Block) {
-                $height += $block->ink->height() + (null === $edge ? 0 : $design->lines[$number]->gap);
-                $edge ??= $design->lines[$number]->gap;
-            }
-        }
-        $edge ??= 0;
-        $room = $design->blank->placement->height;
-
-        return match ($design->stack) {
-            Stack::Top => 0,
-            Stack::Middle => $edge - \intdiv($room - $height, 2),
-            Stack::Bottom => 2 * $edge + $height - $room,
-        };
     }
 }

@@ -55,6 +55,9 @@ final readonly class Lettering
                 $x = $placed->x + $letters * $line->spacing * $perMille + $room;
                 $glyphs[] = [$placed->cluster, $glyph, self::place($letter, $bounds, $x, $placed, $perMille)];
             }
+            if ($glyph !== $placed->glyph) {
+                $room += $font->advance($glyph) - $placed->advance;
+            }
         }
 
         return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()));

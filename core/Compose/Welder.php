@@ -11,6 +11,7 @@ use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\GeometryException;
+use Uvret\Type\Font;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
@@ -32,6 +33,17 @@ final readonly class Welder
             Joins::Apart => false,
             Joins::Auto => $this->typeCase->entry($line->font)?->facts->isJoining() ?? false,
         };
+    }
+
+    /** @return list<string> the characters that the font cannot draw and that no other glyph was chosen for */
+    private static function missing(Line $line, Font $font): array
+    {
+        $words = '';
+        foreach (\mb_str_split($line->words) as $at => $character) {
+            $words .= null === ($line->letters[$at]->glyph ?? null) ? $character : ' ';
+        }
+
+        return $font->missing($words);
     }
 
     /**
@@ -69,6 +81,6 @@ final readonly class Welder
         }
         $joints = $this->areToJoin($line) ? JoinCheck::of($lettering->letters($map), $line->words, ExpectedJoins::of($line, $font)->between(...)) : [];
 
-        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), $font->missing($line->words), $joints, (int) \round($font->unitsPerEm * $up), $lettering->boxes($map));
+        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), $joints, (int) \round($font->unitsPerEm * $up), $lettering->boxes($map));
     }
 }

@@ -13,7 +13,7 @@ use Uvret\Geometry\Unit;
  * @phpstan-type BlankDocument object{id: string, name: string, drawing: string, size: string, width: int, fabric: object{name: string, colour: string}, placement: object{id: string, name: string, width: int, height: int, across: int, down: int, from: list<object{edge: string, distance: int}>}}
  * @phpstan-type FilmDocument object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string}
  * @phpstan-type LetterDocument object{at: int, kern: int|float, along: int|float, across: int|float, turn: int|float, scale: int|float, features: list<string>, glyph: int}
- * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>}
+ * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool}
  * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>}
  */
 final readonly class DesignReader
@@ -118,6 +118,6 @@ final readonly class DesignReader
     /** @param LineDocument $line */
     private static function line(object $line): Line
     {
-        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked, $line->language, $line->features, $line->wordForms, Joins::from($line->joins), self::letters($line->letters));
+        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked, $line->language, $line->features, $line->wordForms, Joins::from($line->joins), self::letters($line->letters), $line->tight);
     }
 }

@@ -83,7 +83,7 @@ final readonly class Differences
         if ($before->spacing !== $after->spacing) {
             $changes[] = "is spaced by {$after->spacing} ‰";
         }
-        if ([$before->align, $before->toAbove, $before->gap, $before->shift, $before->turn] !== [$after->align, $after->toAbove, $after->gap, $after->shift, $after->turn]) {
+        if ([$before->align, $before->toAbove, $before->gap, $before->tight, $before->shift, $before->turn] !== [$after->align, $after->toAbove, $after->gap, $after->tight, $after->shift, $after->turn]) {
             $changes[] = 'was moved';
         }
         if ($before->hidden !== $after->hidden) {

@@ -21,6 +21,7 @@ final readonly class Line
      * @param list<string>       $features  OpenType features like ss01 or -liga
      * @param bool               $wordForms the first and last letters of words in the forms that the font has for them
      * @param array<int, Letter> $letters   what is set for single letters, by their place in the words
+     * @param bool               $tight     whether the gap is the least distance to the real shapes of the line above
      */
     public function __construct(
         public string $id,
@@ -42,6 +43,7 @@ final readonly class Line
         public bool $wordForms = false,
         public Joins $joins = Joins::Auto,
         public array $letters = [],
+        public bool $tight = false,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use Uvret\Type\Layout\Shaper;
 use Uvret\Type\OpenType\CharacterMap;
 use Uvret\Type\OpenType\CompactOutlines;
 use Uvret\Type\OpenType\GlyphDefinitions;
+use Uvret\Type\OpenType\GlyphNames;
 use Uvret\Type\OpenType\GlyphOutlines;
 use Uvret\Type\OpenType\HorizontalMetrics;
 use Uvret\Type\OpenType\LayoutTable;
@@ -46,6 +47,7 @@ final class Font
         private readonly CharacterMap $characters,
         private readonly Outlines $glyphs,
         private readonly Shaper $shaper,
+        private readonly GlyphNames $names,
     ) {
     }
 
@@ -101,6 +103,7 @@ final class Font
             $characters,
             $outlines,
             $shaper,
+            $tables->has('post') ? GlyphNames::read($tables->table('post')) : GlyphNames::none(),
         );
     }
 
@@ -115,6 +118,12 @@ final class Font
     public function shape(string $text, array $features = [], string $language = ''): GlyphRun
     {
         return $this->shaper->shape($text, $features, $language);
+    }
+
+    /** How far the pen goes on after a glyph. */
+    public function advance(int $glyph): int
+    {
+        return $this->shaper->advance($glyph);
     }
 
     /** @throws FontException when the glyph is missing or damaged */
@@ -155,6 +164,27 @@ final class Font
         $missing = \array_filter(\mb_str_split($text), fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character)) && 1 !== \preg_match('/\s/u', $character));
 
         return \array_values(\array_unique($missing));
+    }
+
+    /**
+     * Every glyph with its names: the font's own, and those of the character that it is for.
+     *
+     * @return array<int, array{name: string, character: string, called: string}>
+     */
+    public function glyphs(): array
+    {
+        $characters = $this->characters->byGlyph();
+        $glyphs = [];
+        for ($glyph = 1; $glyph < $this->glyphCount; ++$glyph) {
+            $code = $characters[$glyph] ?? null;
+            $glyphs[$glyph] = [
+                'name' => $this->names->of($glyph),
+                'character' => null === $code ? '' : (string) \mb_chr($code),
+                'called' => null === $code ? '' : \strtolower((string) \IntlChar::charName($code)),
+            ];
+        }
+
+        return $glyphs;
     }
 
     /** @return list<string> the tags of the features by which it substitutes glyphs */

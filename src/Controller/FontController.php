@@ -14,7 +14,12 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Shape\AddedFont;
 use Uvret\App\Api\Shape\FontCard;
+use Uvret\App\Api\Shape\GlyphCard;
 use Uvret\App\Type\FontArrival;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Curve\Flattening;
+use Uvret\Geometry\Region;
+use Uvret\Geometry\SvgPath;
 use Uvret\Type\FolderTypeCase;
 use Uvret\Type\FontEntry;
 use Uvret\Type\TypeCase;
@@ -55,6 +60,37 @@ final readonly class FontController
         $file = $this->typeCase->file($id) ?? throw new NotFoundHttpException('The type case has no such font.');
 
         return (new BinaryFileResponse($file, 200, ['Content-Type' => 'font/ttf']))->setMaxAge(86400);
+    }
+
+    #[Route('/api/fonts/{id}/glyphs', methods: 'GET')]
+    #[OA\Get(path: '/api/fonts/{id}/glyphs', operationId: 'listGlyphs', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')), new OA\QueryParameter(name: 'search', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'The glyphs that fit a search, at most 120; those without a character first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GlyphCard'))),
+    ])]
+    public function glyphs(string $id, Request $request): JsonResponse
+    {
+        $font = $this->typeCase->font($id);
+        $search = \mb_strtolower(\trim($request->query->getString('search')));
+        $found = [];
+        foreach ($font->glyphs() as $glyph => ['name' => $name, 'character' => $character, 'called' => $called]) {
+            if ('' === $search || $character === $search || \str_contains(\mb_strtolower("$name $called"), $search)) {
+                $found[$glyph] = [$character, '' !== $name ? $name : ('' !== $called ? $called : "glyph $glyph")];
+            }
+        }
+        \uasort($found, static fn (array $a, array $b): int => ('' === $a[0] ? 0 : 1) <=> ('' === $b[0] ? 0 : 1));
+        $cards = [];
+        $scale = Affine::scale(20000 / $font->unitsPerEm);
+        foreach ($found as $glyph => [, $name]) {
+            $region = Region::fromRings(Flattening::rings($font->outline($glyph), $scale, 40));
+            $box = $region->bounds();
+            if (null !== $box) {
+                $cards[] = new GlyphCard($glyph, $name, SvgPath::inMicrometres($region, 0, 0), $box->left, -$box->top, $box->width(), $box->height());
+            }
+            if (\count($cards) >= 120) {
+                break;
+            }
+        }
+
+        return new JsonResponse($cards);
     }
 
     private function card(FontEntry $entry): FontCard

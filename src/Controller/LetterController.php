@@ -10,19 +10,24 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\Frame;
 use Uvret\App\Api\Shape\Losses;
 use Uvret\App\Api\Shape\MendedJoins;
 use Uvret\App\Api\Shape\SheetSnag;
+use Uvret\App\Api\Shape\TryOut;
 use Uvret\App\Api\Shape\WordForm;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Compose\Joining\JoinMender;
 use Uvret\Compose\Joining\Mend;
 use Uvret\Compose\LetterForms;
+use Uvret\Cut\CutSheet;
 use Uvret\Design\Line;
 use Uvret\Geometry\SvgPath;
 use Uvret\Plan\Plan;
 use Uvret\Snags\JointSnags;
 use Uvret\Snags\LossFinder;
+use Uvret\Snags\Snag;
+use Uvret\Snags\SnagKind;
 use Uvret\Type\TypeCase;
 
 /** What can be done with the letters of a line. */
@@ -47,6 +52,39 @@ final readonly class LetterController
         }
 
         return new JsonResponse(\array_map(WordForm::of(...), LetterForms::of($line, $at, $this->typeCase->font($line->font))));
+    }
+
+    #[Route('/api/try-outs', methods: 'POST')]
+    #[OA\Post(path: '/api/try-outs', operationId: 'tryOut', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'line', 'fonts'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string'), new OA\Property(property: 'fonts', type: 'array', maxItems: 12, items: new OA\Items(type: 'string'))], type: 'object')), responses: [
+        new OA\Response(response: 200, description: 'The line in each of the fonts, at the ink width that it has.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/TryOut'))),
+    ])]
+    public function tryOut(Request $request, LossFinder $finder): JsonResponse
+    {
+        [$plan, $line, $body] = $this->line($request);
+        $fonts = \is_array($body->fonts ?? null) ? \array_slice(\array_filter($body->fonts, \is_string(...)), 0, 12) : [];
+        $width = 100_000;
+        foreach ($plan->composition->parts as $part) {
+            $width = $part->line === $line->id && $part->width > 0 ? $part->width : $width;
+        }
+        $tries = [];
+        foreach ($fonts as $font) {
+            $document = clone (object) $body->document;
+            $document->lines = [(object) (['font' => $font, 'size' => (object) ['by' => 'width', 'length' => $width], 'letters' => [], 'features' => [], 'gap' => 0, 'shift' => 0, 'hidden' => false, 'turn' => 0] + $this->lineDocument($body, $line->id))];
+            $tried = $this->drafting->draft($document)->plan;
+            $part = $tried->composition->parts[0];
+            $loss = $finder->find($tried->design, $part);
+            $snags = [...\array_filter($tried->snags, static fn (Snag $snag): bool => SnagKind::OutsideArea !== $snag->kind), ...(null === $loss ? [] : $finder->snags($tried->design, $loss))];
+            $tries[] = new TryOut(
+                $font,
+                SvgPath::inMicrometres($part->region, 0, 0),
+                null === $part->ink ? null : Frame::of($part->ink),
+                (int) \round(($this->typeCase->entry($font)->facts->thin ?? 0) * $part->letterHeight),
+                \array_sum(\array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $tried->cutPlan->sheets)),
+                \array_values(\array_map(static fn (Snag $snag): string => $snag->message, $snags)),
+            );
+        }
+
+        return new JsonResponse($tries);
     }
 
     #[Route('/api/designs/{id}/losses', methods: 'GET')]
@@ -125,11 +163,19 @@ final readonly class LetterController
     /** @return list<\stdClass> */
     private function documentLetters(\stdClass $body, string $line): array
     {
-        /** @var object{lines: list<object{id: string, letters: list<\stdClass>}>} $document */
+        $letters = $this->lineDocument($body, $line)['letters'] ?? [];
+
+        return \is_array($letters) ? \array_values(\array_filter($letters, static fn (mixed $letter): bool => $letter instanceof \stdClass)) : [];
+    }
+
+    /** @return array<mixed> the line as its document has it */
+    private function lineDocument(\stdClass $body, string $line): array
+    {
+        /** @var object{lines: list<\stdClass>} $document */
         $document = $body->document;
         foreach ($document->lines as $candidate) {
-            if ($candidate->id === $line) {
-                return $candidate->letters;
+            if (($candidate->id ?? null) === $line) {
+                return \get_object_vars($candidate);
             }
         }
 

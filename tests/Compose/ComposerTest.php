@@ -58,6 +58,24 @@ final class ComposerTest extends TestCase
         self::assertEqualsWithDelta(-235000, $bottom->bottom, 1);
     }
 
+    public function testTightLinesCloseUpByTheirShapes(): void
+    {
+        foreach ([0, 3000, 8000] as $gap) {
+            $lines = ['lines.0.words' => 'apa', 'lines.0.font' => 'zilla-slab', ...Designs::secondLine(['words' => 'dod', 'font' => 'zilla-slab', 'gap' => $gap, 'tight' => true])];
+            [$first, $second] = Designs::plan($lines)->composition->parts;
+            self::assertNotNull($first->ink);
+            self::assertNotNull($second->ink);
+            $distance = $first->region->distanceTo($second->region);
+            self::assertEqualsWithDelta($gap, $distance, 12, 'the real distance of the shapes');
+            self::assertGreaterThan($first->ink->bottom - $gap, $second->ink->top, 'the letters go up between the tails of the line above');
+            // Any further up they would be too near.
+            $nearer = $second->region->transform(Affine::move(0, 200));
+            self::assertTrue(0 === $gap ? !$first->region->intersect($nearer)->isEmpty() : $first->region->distanceTo($nearer) < $gap);
+        }
+        $middle = Designs::plan(['stack' => 'middle', ...$lines])->composition->ink();
+        self::assertEqualsWithDelta(-240000, ($middle->top ?? 0) + ($middle->bottom ?? 0), 2);
+    }
+
     public function testALineIsAlignedToTheInkOfTheOneAbove(): void
     {
         foreach (['left' => 0, 'centre' => 0.5, 'right' => 1] as $align => $share) {

@@ -61,6 +61,17 @@ final class LettersTest extends TestCase
         self::assertNotSame($plain->rings(), $chosen->rings());
     }
 
+    public function testAnyGlyphStandsForALetterAndTakesItsOwnRoom(): void
+    {
+        $font = Letters::font('lobster');
+        $wide = $font->shape('W')->glyphs[0];
+        $words = ['lines.0.words' => 'R❧R', 'lines.0.size' => ['by' => 'letter', 'length' => 30000], 'lines.0.letters' => [['at' => 1, 'glyph' => $wide->glyph]]];
+        $part = Designs::plan($words)->composition->parts[0];
+        self::assertSame([], $part->missing, 'the ornament’s own glyph is drawn');
+        self::assertEqualsWithDelta($part->em * ($font->shape('R')->advance + $wide->advance) / $font->unitsPerEm, $part->letters[2]->left - $part->letters[0]->left, 3);
+        self::assertSame(['❧'], Designs::plan([...$words, 'lines.0.letters' => []])->composition->parts[0]->missing);
+    }
+
     public function testBeginningsAndEndsOfWordsHaveTheirForms(): void
     {
         $words = ['lines.0.font' => 'playball', 'lines.0.words' => 'oo oo'];

@@ -28,6 +28,11 @@ final readonly class Shaper
     ) {
     }
 
+    public function advance(int $glyph): int
+    {
+        return $this->metrics->advance($glyph);
+    }
+
     /** @return list<string> the tags of the features that substitute glyphs */
     public function features(): array
     {

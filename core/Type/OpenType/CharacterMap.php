@@ -49,6 +49,12 @@ final readonly class CharacterMap
         return $this->glyphs[$codePoint] ?? 0;
     }
 
+    /** @return array<int, int> a code point for each glyph that has one */
+    public function byGlyph(): array
+    {
+        return \array_flip($this->glyphs);
+    }
+
     /** @return list<int> the code points that have a glyph */
     public function codePoints(): array
     {

@@ -144,6 +144,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fonts/{id}/glyphs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listGlyphs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -346,6 +362,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["listLetterForms"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/try-outs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -598,6 +630,11 @@ export interface components {
             align: "left" | "centre" | "right";
             /** @description From the ink of the line above; for the first line from the edge of the area that the lines stand at (without meaning when they stand in its middle). */
             gap: components["schemas"]["DesignDistance"];
+            /**
+             * @description Closes up to the line above until the gap is the least distance between their real shapes, wherever that is.
+             * @default false
+             */
+            tight: boolean;
             /** @description To the right of where the alignment puts the line. */
             shift: components["schemas"]["DesignDistance"];
             /**
@@ -711,6 +748,17 @@ export interface components {
         };
         /** @description A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
         Frame: {
+            left: number;
+            top: number;
+            width: number;
+            height: number;
+        };
+        /** @description A glyph of a font, to be chosen by sight. */
+        GlyphCard: {
+            glyph: number;
+            name: string;
+            /** @description SVG path data, y pointing down. */
+            path: string;
             left: number;
             top: number;
             width: number;
@@ -938,6 +986,17 @@ export interface components {
         /** @description Differs as soon as something was changed. */
         Stamp: {
             stamp: string;
+        };
+        /** @description A line in another font, at the same ink width. */
+        TryOut: {
+            font: string;
+            /** @description SVG path data in µm, y pointing down. */
+            path: string;
+            frame: components["schemas"]["Frame"] | null;
+            /** @description The thinnest strokes at this size, in µm. */
+            thinnest: number;
+            toWeed: number;
+            snags: string[];
         };
         /** @description A way to draw one letter, with its word drawn so. */
         WordForm: {
@@ -1359,6 +1418,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listGlyphs: {
+        parameters: {
+            query: {
+                search: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The glyphs that fit a search, at most 120; those without a character first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlyphCard"][];
                 };
             };
         };
@@ -1807,6 +1890,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WordForm"][];
+                };
+            };
+        };
+    };
+    tryOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Design"];
+                    line: string;
+                    fonts: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description The line in each of the fonts, at the ink width that it has. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TryOut"][];
                 };
             };
         };

@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { answer, server, type Design, type Letter, type Line } from '../api/client';
 import { NumberField } from '../ui/NumberField';
-import { plainLetter, withLetter } from './edits';
+import { plainLetter, withLetter, withOrnament } from './edits';
 import { faceOf } from './fontFaces';
+import { GlyphPicker } from './GlyphPicker';
 import type { Draft } from './useDesign';
 
 interface Props {
@@ -16,6 +18,7 @@ interface Props {
 
 /** The letters of a line one by one: nudged, turned, in another size or another form. */
 export function LetterPanel({ line, design, at, onChoose, change }: Props) {
+    const [picking, setPicking] = useState<'letter' | 'before' | 'after' | null>(null);
     const characters = Array.from(line.words);
     const letter = line.letters.find((candidate) => candidate.at === at) ?? plainLetter(at ?? 0);
     const chosen = at !== null && at < characters.length ? at : null;
@@ -99,14 +102,56 @@ export function LetterPanel({ line, design, at, onChoose, change }: Props) {
                         letter={letter}
                         onChoose={(features) => set({ features }, 'form')}
                     />
-                    <button
-                        className="justify-self-start text-xs font-semibold text-indigo hover:underline"
-                        onClick={() => change(withLetter(line.id, chosen, plainLetter(chosen)))}
-                    >
-                        As the font has it
-                    </button>
+                    <span className="flex justify-between text-xs">
+                        <button
+                            className="font-semibold text-indigo hover:underline"
+                            onClick={() => setPicking('letter')}
+                        >
+                            Any glyph…
+                        </button>
+                        <button
+                            className="font-semibold text-indigo hover:underline"
+                            onClick={() => change(withLetter(line.id, chosen, plainLetter(chosen)))}
+                        >
+                            As the font has it
+                        </button>
+                    </span>
                 </div>
             )}
+            <span className="mt-1.5 flex items-center gap-3 text-xs text-quiet">
+                Ornament
+                {(
+                    [
+                        { where: 'before', show: chosen === null ? 'before the words' : 'before the letter' },
+                        { where: 'after', show: chosen === null ? 'after the words' : 'after the letter' },
+                    ] as const
+                ).map(({ where, show }) => (
+                    <button
+                        key={where}
+                        className="font-semibold text-indigo hover:underline"
+                        onClick={() => setPicking(where)}
+                    >
+                        {show}
+                    </button>
+                ))}
+            </span>
+            <GlyphPicker
+                font={line.font}
+                title={picking === 'letter' ? 'Another glyph for the letter' : 'An ornament'}
+                open={picking !== null}
+                onClose={() => setPicking(null)}
+                onChoose={(glyph) => {
+                    if (picking === 'letter') {
+                        set({ glyph, features: [] }, 'glyph');
+                    } else {
+                        const place =
+                            picking === 'before' ? (chosen ?? 0) : chosen === null ? characters.length : chosen + 1;
+                        change(withOrnament(line.id, place, glyph));
+                        onChoose(place);
+                    }
+                    setPicking(null);
+                }}
+            />
         </section>
     );
 }

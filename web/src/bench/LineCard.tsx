@@ -11,6 +11,7 @@ import { FontChoice } from './FontChoice';
 import { LetterPanel } from './LetterPanel';
 import { LineForms } from './LineForms';
 import { LineMeasures } from './LineMeasures';
+import { TryOutDialog } from './TryOutDialog';
 import type { Draft } from './useDesign';
 import type { Reorder } from './useReorder';
 
@@ -48,6 +49,7 @@ export function LineCard({
     const font = typeCase.find((candidate) => candidate.id === line.font);
     const ink = part?.ink ?? null;
     const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
+    const [trying, setTrying] = useState(false);
     const words = useRef<HTMLInputElement>(null);
     const card = useRef<HTMLElement>(null);
     const name = line.words.trim() || 'no words yet';
@@ -134,12 +136,28 @@ export function LineCard({
                             onChange={(next) => set({ font: next })}
                         />
                         <span className="text-xs text-quiet">Film</span>
-                        {filmChoice}
+                        <span className="flex gap-1.5">
+                            {filmChoice}
+                            <button
+                                className="field text-xs font-semibold text-indigo hover:border-indigo"
+                                title="The words in several fonts side by side"
+                                onClick={() => setTrying(true)}
+                            >
+                                Try-out
+                            </button>
+                        </span>
                         <LineMeasures line={line} part={part} design={design} set={set} />
                         <LineMore
                             parts={{
                                 forms: (
-                                    <LineForms line={line} design={design} font={font} snags={snags} change={change} />
+                                    <LineForms
+                                        line={line}
+                                        design={design}
+                                        font={font}
+                                        snags={snags}
+                                        width={part?.width ?? 0}
+                                        change={change}
+                                    />
                                 ),
                                 letters: (
                                     <LetterPanel
@@ -155,6 +173,19 @@ export function LineCard({
                     </div>
                 )}
             </fieldset>
+            {trying && (
+                <TryOutDialog
+                    line={line}
+                    design={design}
+                    typeCase={typeCase}
+                    open
+                    onClose={() => setTrying(false)}
+                    onChoose={(font) => {
+                        set({ font });
+                        setTrying(false);
+                    }}
+                />
+            )}
             {open ? (
                 <span className="mt-2 flex justify-between text-xs">
                     <CardButton onClick={() => set({ hidden: !line.hidden })}>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { answer, Refusal, server, type Design, type FontCard, type Line, type SheetSnag } from '../api/client';
 import { Segments } from '../ui/Segments';
-import { withLine } from './edits';
+import { withEqualWidths, withLine } from './edits';
 import type { Draft } from './useDesign';
 
 /** What decorators call the features of fonts. */
@@ -29,11 +29,13 @@ interface Props {
     design: Design;
     font: FontCard | undefined;
     snags: readonly SheetSnag[];
+    /** Of the line's ink, in µm. */
+    width: number;
     change: Draft['change'];
 }
 
 /** The forms of a whole line: what the font offers, and whether its letters join. */
-export function LineForms({ line, design, font, snags, change }: Props) {
+export function LineForms({ line, design, font, snags, width, change }: Props) {
     const [said, setSaid] = useState<string[] | null>(null);
     const set = (next: Partial<Line>) => change(withLine(line.id, next));
     const offered = (font?.alternates ?? []).filter((tag) => names[tag] || /^(ss|cv)\d\d$/.test(tag));
@@ -89,6 +91,14 @@ export function LineForms({ line, design, font, snags, change }: Props) {
                     onChange={(joins) => set({ joins })}
                 />
             </div>
+            {design.lines.length > 1 && width > 0 && (
+                <button
+                    className="field font-semibold text-indigo hover:border-indigo"
+                    onClick={() => change(withEqualWidths(width))}
+                >
+                    All lines as wide as this one
+                </button>
+            )}
             {joints.length > 0 && (
                 <button className="field font-semibold text-indigo hover:border-indigo" onClick={() => void mend()}>
                     Mend joins ({joints.length})

@@ -139,7 +139,20 @@ export function LineMeasures({ line, part, design, set }: Props) {
                             value={line.gap}
                             onChange={(gap) => set({ gap })}
                         />
-                        <span className="text-xs text-quiet">{gap}</span>
+                        {isFirst ? (
+                            <span className="text-xs text-quiet">{gap}</span>
+                        ) : (
+                            <Segments
+                                label="What the gap is measured to"
+                                small
+                                value={line.tight ? 'shapes' : 'lines'}
+                                options={[
+                                    { value: 'lines', show: 'from the ink' },
+                                    { value: 'shapes', show: 'tight' },
+                                ]}
+                                onChange={(to) => set({ tight: to === 'shapes' })}
+                            />
+                        )}
                     </span>
                 </>
             )}

@@ -65,7 +65,8 @@ export const withPlace =
             if (!ink) {
                 return line;
             }
-            const next = upright ? line : { ...line, gap: ink.top - above };
+            // What stands by its shapes is put by its box from then on.
+            const next = upright ? line : { ...line, gap: ink.top - above, tight: false };
             const to = line.alignTo === 'above' ? reference : sheet.area;
             above = ink.top + ink.height;
             reference = ink;
@@ -116,6 +117,22 @@ export const withWords =
                 : [];
         });
         return withLine(id, { words, letters })(design);
+    };
+
+/** What stands in the words for an ornament, whose glyph was chosen by sight. */
+export const ORNAMENT = '❧';
+
+/** An ornament put into the words of a line before the given character. */
+export const withOrnament =
+    (id: string, at: number, glyph: number): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (!line) {
+            return design;
+        }
+        const characters = Array.from(line.words);
+        characters.splice(at, 0, ORNAMENT);
+        return withLetter(id, at, { glyph })(withWords(id, characters.join(''))(design));
     };
 
 /** What is set for one letter; a letter that nothing is set for is left out. */
@@ -174,6 +191,16 @@ export const withOrder =
         };
     };
 
+/** All lines as wide as one of them, by their ink. */
+export const withEqualWidths =
+    (width: number): Edit =>
+    (design) => ({
+        ...design,
+        lines: design.lines.map((line) =>
+            line.locked ? line : { ...line, size: { by: 'width', length: width }, shift: 0 },
+        ),
+    });
+
 /** A new line at the end, in the way of the last one. */
 export const withNewLine =
     (id: string): Edit =>
@@ -189,6 +216,7 @@ export const withNewLine =
             spacing: 0,
             align: last?.align ?? 'centre',
             gap: last ? 8000 : 0,
+            tight: false,
             shift: 0,
             alignTo: 'area',
             turn: 0,
