@@ -15,14 +15,15 @@ use Uvret\Geometry\Region;
 final readonly class Block
 {
     /**
-     * @param Box             $ink          the real bounds of the turned shapes
-     * @param int             $width        of the ink along the baseline, before the turn
-     * @param int             $height       of the ink across the baseline, before the turn
-     * @param int             $letterHeight the height of the letter H at this size
-     * @param list<string>    $missing      characters that the font cannot draw
-     * @param list<Joint>     $joints       of letters that are to join; empty where none are
-     * @param int             $em           what the font's em takes at this size
-     * @param array<int, Box> $letters      where each letter's ink lies, by its place in the words
+     * @param Box                   $ink          the real bounds of the turned shapes
+     * @param int                   $width        of the ink along the baseline, before the turn
+     * @param int                   $height       of the ink across the baseline, before the turn
+     * @param int                   $letterHeight the height of the letter H at this size
+     * @param list<string>          $missing      characters that the font cannot draw
+     * @param list<Joint>           $joints       of letters that are to join; empty where none are
+     * @param int                   $em           what the font's em takes at this size
+     * @param array<int, Box>       $letters      where each letter's ink lies, by its place in the words
+     * @param array<string, Region> $welds        the letters of each film by themselves; those of the line's film under the empty name
      */
     public function __construct(
         public Region $region,
@@ -34,6 +35,7 @@ final readonly class Block
         public array $joints,
         public int $em,
         public array $letters,
+        public array $welds,
     ) {
     }
 }

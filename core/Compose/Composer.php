@@ -73,7 +73,13 @@ final readonly class Composer
         $parts = [];
         foreach ($design->lines as $number => $line) {
             $block = $made[$number];
-            $parts[] = $block instanceof Part ? $block : Part::of($line, $block, $placed[$number][0], $placed[$number][1] + $shift);
+            if ($block instanceof Part) {
+                $parts[] = $block;
+                continue;
+            }
+            [$right, $up] = [$placed[$number][0], $placed[$number][1] + $shift];
+            $parts[] = Part::of($line, $block, $right, $up);
+            \array_push($parts, ...Part::alsoOf($line, $block, $right, $up));
         }
 
         return new Composition($area, $parts);

@@ -29,7 +29,7 @@ final class LetterForms
             /** @var list<string> $features */
             $letter = $word->letters[$within] ?? new Letter($within);
             $letters = $word->letters;
-            $letters[$within] = new Letter($within, $letter->kern, $letter->along, $letter->across, $letter->turn, $letter->scale, $features);
+            $letters[$within] = new Letter($within, $letter->kern, $letter->along, $letter->across, $letter->turn, $letter->scale, $features, null, $letter->film);
             $drawn = Lettering::of(self::with($word, $word->words, $letters), $font)->weld(Affine::scale(self::SIZE / $font->unitsPerEm));
             $key = \md5(\serialize($drawn->rings()));
             if (isset($seen[$key]) || $drawn->isEmpty()) {

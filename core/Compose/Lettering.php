@@ -108,12 +108,25 @@ final readonly class Lettering
     /** The weld: all letters as one region, mapped from font units. */
     public function weld(Affine $map): Region
     {
+        return $this->welds($map, [])[''] ?? Region::empty();
+    }
+
+    /**
+     * The letters welded for each film by itself.
+     *
+     * @param array<int, string> $films of letters that have one of their own, by their places in the words
+     *
+     * @return array<string, Region> by film; the others under the empty name
+     */
+    public function welds(Affine $map, array $films): array
+    {
         $rings = [];
-        foreach ($this->glyphs as [, $glyph, $place]) {
-            \array_push($rings, ...Flattening::rings($this->font->outline($glyph), $place->then($map)));
+        foreach ($this->glyphs as [$letter, $glyph, $place]) {
+            $film = $films[$letter] ?? '';
+            $rings[$film] = [...$rings[$film] ?? [], ...Flattening::rings($this->font->outline($glyph), $place->then($map))];
         }
 
-        return Region::fromRings($rings);
+        return \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings);
     }
 
     /**

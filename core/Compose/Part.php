@@ -25,6 +25,7 @@ final readonly class Part
      * @param list<Joint>     $joints       of letters that are to join
      * @param int             $em           what the font's em takes at this size
      * @param array<int, Box> $letters      where each letter's ink lies, by its place in the words
+     * @param bool            $also         whether it has only the letters of a line that are cut from another film
      */
     private function __construct(
         public string $line,
@@ -42,6 +43,7 @@ final readonly class Part
         public array $joints = [],
         public int $em = 0,
         public array $letters = [],
+        public bool $also = false,
     ) {
     }
 
@@ -53,7 +55,7 @@ final readonly class Part
         return new self(
             $line->id,
             $line->film,
-            $line->hidden ? Region::empty() : $block->region->transform($move),
+            $line->hidden ? Region::empty() : ($block->welds[''] ?? Region::empty())->transform($move),
             $block->ink->moved($right, $up),
             $block->width,
             $block->height,
@@ -67,6 +69,25 @@ final readonly class Part
             $block->em,
             \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
         );
+    }
+
+    /**
+     * The letters of a line that have other films than the line, a part for each film.
+     *
+     * @return list<self>
+     */
+    public static function alsoOf(Line $line, Block $block, int $right, int $up): array
+    {
+        $parts = [];
+        foreach ($line->hidden ? [] : $block->welds as $film => $weld) {
+            $region = $weld->transform(Affine::move($right, $up));
+            $ink = $region->bounds();
+            if ('' !== $film && null !== $ink) {
+                $parts[] = new self($line->id, (string) $film, $region, $ink, $ink->width(), $ink->height(), \intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2), $block->letterHeight, [], null, false, [], $block->em, [], true);
+            }
+        }
+
+        return $parts;
     }
 
     public static function blank(string $line, string $film, ?string $failure = null): self

@@ -7,10 +7,12 @@ namespace Uvret\Compose;
 use Uvret\Compose\Joining\ExpectedJoins;
 use Uvret\Compose\Joining\JoinCheck;
 use Uvret\Design\Joins;
+use Uvret\Design\Letter;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\GeometryException;
+use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
@@ -33,6 +35,12 @@ final readonly class Welder
             Joins::Apart => false,
             Joins::Auto => $this->typeCase->entry($line->font)?->facts->isJoining() ?? false,
         };
+    }
+
+    /** @return array<int, string> the films of letters that have one of their own, by their places in the words */
+    private static function films(Line $line): array
+    {
+        return \array_filter(\array_map(static fn (Letter $letter): string => $letter->film ?? '', $line->letters), static fn (string $film): bool => '' !== $film && $film !== $line->film);
     }
 
     /** @return list<string> the characters that the font cannot draw and that no other glyph was chosen for */
@@ -71,7 +79,8 @@ final readonly class Welder
             $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
         }
         try {
-            $region = $lettering->weld($map);
+            $welds = $lettering->welds($map, self::films($line));
+            $region = 1 === \count($welds) ? \reset($welds) : Region::empty()->union(...\array_values($welds));
         } catch (GeometryException $e) {
             throw CompositionException::notWelded($e);
         }
@@ -81,6 +90,6 @@ final readonly class Welder
         }
         $joints = $this->areToJoin($line) ? JoinCheck::of($lettering->letters($map), $line->words, ExpectedJoins::of($line, $font)->between(...)) : [];
 
-        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), $joints, (int) \round($font->unitsPerEm * $up), $lettering->boxes($map));
+        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), $joints, (int) \round($font->unitsPerEm * $up), $lettering->boxes($map), $welds);
     }
 }

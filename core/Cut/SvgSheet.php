@@ -34,7 +34,7 @@ final readonly class SvgSheet
         foreach ($design->films as $film) {
             foreach ($composition->parts as $part) {
                 if ($part->film === $film->id && !$part->region->isEmpty()) {
-                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->line, $film->colour, $this->pieces($part->region, $box));
+                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->line-$film->id" : $part->line, $film->colour, $this->pieces($part->region, $box));
                 }
             }
         }

@@ -12,7 +12,7 @@ use Uvret\Geometry\Unit;
  *
  * @phpstan-type BlankDocument object{id: string, name: string, drawing: string, size: string, width: int, fabric: object{name: string, colour: string}, placement: object{id: string, name: string, width: int, height: int, across: int, down: int, from: list<object{edge: string, distance: int}>}}
  * @phpstan-type FilmDocument object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string}
- * @phpstan-type LetterDocument object{at: int, kern: int|float, along: int|float, across: int|float, turn: int|float, scale: int|float, features: list<string>, glyph: int}
+ * @phpstan-type LetterDocument object{at: int, kern: int|float, along: int|float, across: int|float, turn: int|float, scale: int|float, features: list<string>, glyph: int, film: string}
  * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool}
  * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>}
  */
@@ -55,6 +55,11 @@ final readonly class DesignReader
         foreach ($document->lines as $number => $line) {
             if (!\in_array($line->film, $known, true)) {
                 throw DesignException::unknownFilm("lines/$number/film", $line->film);
+            }
+            foreach ($line->letters as $place => $letter) {
+                if ('' !== $letter->film && !\in_array($letter->film, $known, true)) {
+                    throw DesignException::unknownFilm("lines/$number/letters/$place/film", $letter->film);
+                }
             }
             if (0 === $line->size->length && SizeBy::Area->value !== $line->size->by) {
                 throw DesignException::noSize("lines/$number/size/length");
@@ -109,7 +114,7 @@ final readonly class DesignReader
     {
         $byPlace = [];
         foreach ($letters as $letter) {
-            $byPlace[$letter->at] = new Letter($letter->at, (float) $letter->kern, (float) $letter->along, (float) $letter->across, (float) $letter->turn, (float) $letter->scale, $letter->features, $letter->glyph < 0 ? null : $letter->glyph);
+            $byPlace[$letter->at] = new Letter($letter->at, (float) $letter->kern, (float) $letter->along, (float) $letter->across, (float) $letter->turn, (float) $letter->scale, $letter->features, $letter->glyph < 0 ? null : $letter->glyph, '' === $letter->film ? null : $letter->film);
         }
 
         return $byPlace;

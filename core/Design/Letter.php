@@ -16,6 +16,7 @@ final readonly class Letter
      * @param float        $scale    in percent
      * @param list<string> $features OpenType features like ss01 or -liga, over those of the line
      * @param int|null     $glyph    a glyph of the font in place of its own
+     * @param string|null  $film     a film of its own
      */
     public function __construct(
         public int $at,
@@ -26,6 +27,7 @@ final readonly class Letter
         public float $scale = 100.0,
         public array $features = [],
         public ?int $glyph = null,
+        public ?string $film = null,
     ) {
     }
 }

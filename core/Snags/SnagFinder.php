@@ -20,7 +20,7 @@ final readonly class SnagFinder
     {
         $snags = [];
         foreach ($composition->parts as $part) {
-            if ($part->hidden) {
+            if ($part->hidden || $part->also) {
                 continue;
             }
             \array_push($snags, ...$this->ofPart($design, $composition->area, $part));

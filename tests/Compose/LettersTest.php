@@ -6,6 +6,7 @@ namespace Uvret\Tests\Compose;
 
 use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Joining\JoinMender;
+use Uvret\Compose\Joining\Mend;
 use Uvret\Compose\LetterForms;
 use Uvret\Snags\JointSnags;
 use Uvret\Snags\Snag;
@@ -72,6 +73,22 @@ final class LettersTest extends TestCase
         self::assertSame(['❧'], Designs::plan([...$words, 'lines.0.letters' => []])->composition->parts[0]->missing);
     }
 
+    public function testLettersAreCutFromFilmsOfTheirOwn(): void
+    {
+        $films = ['films.1' => ['id' => 'buoy', 'name' => 'Buoy', 'colour' => '#E2703A'] + Designs::FILM];
+        $one = Designs::plan([...self::ANTON, ...$films]);
+        $two = Designs::plan([...self::ANTON, ...$films, 'lines.0.letters' => [['at' => 1, 'film' => 'buoy'], ['at' => 3, 'film' => 'buoy']]]);
+        self::assertCount(1, $one->cutPlan->sheets);
+        self::assertCount(2, $two->cutPlan->sheets);
+        self::assertEquals($one->composition->ink(), $two->composition->ink());
+        [$ink, $buoy] = $two->composition->parts;
+        self::assertSame(['ink', 'buoy'], [$ink->film, $buoy->film]);
+        self::assertCount(2, $buoy->region->pieces());
+        self::assertEqualsWithDelta($one->composition->parts[0]->region->area(), $ink->region->area() + $buoy->region->area(), 1);
+        $this->expectExceptionMessage('lines/0/letters/0/film');
+        Designs::read([...self::ANTON, 'lines.0.letters' => [['at' => 1, 'film' => 'gold']]]);
+    }
+
     public function testBeginningsAndEndsOfWordsHaveTheirForms(): void
     {
         $words = ['lines.0.font' => 'playball', 'lines.0.words' => 'oo oo'];
@@ -114,6 +131,19 @@ final class LettersTest extends TestCase
         self::assertCount(3, $torn);
         self::assertSame([], Designs::plan([...$line, 'lines.0.spacing' => 200, 'lines.0.joins' => 'apart'])->snags);
         self::assertSame([], Designs::plan(['lines.0.font' => 'anton', 'lines.0.spacing' => 200])->snags, 'block letters need not join');
+    }
+
+    public function testAWordWithANearMissAndAFilledHoleIsMendedInOneGo(): void
+    {
+        $line = ['lines.0.words' => 'Coxswain', 'lines.0.spacing' => -40, 'lines.0.size' => ['by' => 'letter', 'length' => 40000]];
+        $plan = Designs::plan($line);
+        $kinds = \array_map(static fn (Snag $snag): string => $snag->kind->value, $plan->snags);
+        self::assertContains('filled hole', $kinds);
+        self::assertContains('letters that do not join', $kinds);
+        $mends = JoinMender::mend($plan->design->lines[0], Letters::font('lobster'), $plan->composition->parts[0]->em, JointSnags::NECK);
+        $letters = \array_map(static fn (Mend $mend): array => ['at' => $mend->at, 'kern' => $mend->by], $mends);
+        self::assertSame([], Designs::plan([...$line, 'lines.0.letters' => $letters])->snags);
+        self::assertCount(2, \array_unique(\array_map(static fn (Mend $mend): int => $mend->by <=> 0, $mends)), 'one together, one apart');
     }
 
     public function testAFilledHoleIsFoundAndMended(): void

@@ -16,6 +16,7 @@ final readonly class FontFacts
      * @param list<string> $alternates the features by which it draws letters in other ways
      * @param int          $accents    how many of the accented Latin letters it has
      * @param bool         $variable   whether its default instance stands for many
+     * @param bool         $embeddable whether its maker lets it be taken along in files
      */
     public function __construct(
         public float $joins,
@@ -24,6 +25,7 @@ final readonly class FontFacts
         public array $alternates,
         public int $accents,
         public bool $variable,
+        public bool $embeddable = true,
     ) {
     }
 
@@ -34,7 +36,7 @@ final readonly class FontFacts
         \sort($alternates);
         $accents = \count(\array_filter($font->codePoints(), static fn (int $code): bool => $code >= 0xC0 && $code <= 0x24F));
 
-        return new self(\round(Joining::share($font), 3), $strokes['thin'], $strokes['stem'], $alternates, $accents, $font->isVariable);
+        return new self(\round(Joining::share($font), 3), $strokes['thin'], $strokes['stem'], $alternates, $accents, $font->isVariable, $font->mayBeEmbedded);
     }
 
     /** Whether it is a script whose letters join. */
@@ -51,6 +53,6 @@ final readonly class FontFacts
         $number = static fn (string $field): float => \is_int($data[$field] ?? null) || \is_float($data[$field] ?? null) ? (float) $data[$field] : 0.0;
         $alternates = \is_array($data['alternates'] ?? null) ? \array_values(\array_filter($data['alternates'], \is_string(...))) : [];
 
-        return new self($number('joins'), $number('thin'), $number('stem'), $alternates, (int) $number('accents'), true === ($data['variable'] ?? false));
+        return new self($number('joins'), $number('thin'), $number('stem'), $alternates, (int) $number('accents'), true === ($data['variable'] ?? false), false !== ($data['embeddable'] ?? true));
     }
 }

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Type\FontEntry;
 
 /** A font of the type case. */
-#[OA\Schema(schema: 'FontCard', required: ['id', 'name', 'use', 'licence', 'own', 'joins', 'thin', 'stem', 'alternates', 'accents', 'variable'])]
+#[OA\Schema(schema: 'FontCard', required: ['id', 'name', 'use', 'licence', 'own', 'joins', 'thin', 'stem', 'alternates', 'accents', 'variable', 'embeddable'])]
 final readonly class FontCard
 {
     /**
@@ -37,6 +37,8 @@ final readonly class FontCard
         public int $accents,
         #[OA\Property]
         public bool $variable,
+        #[OA\Property(description: 'Whether its maker lets it be taken along in files.')]
+        public bool $embeddable,
     ) {
     }
 
@@ -44,6 +46,6 @@ final readonly class FontCard
     {
         $facts = $entry->facts;
 
-        return new self($entry->id, $entry->name, $entry->use, $entry->licence, $own, $facts->isJoining(), $facts->thin, $facts->stem, $facts->alternates, $facts->accents, $facts->variable);
+        return new self($entry->id, $entry->name, $entry->use, $entry->licence, $own, $facts->isJoining(), $facts->thin, $facts->stem, $facts->alternates, $facts->accents, $facts->variable, $facts->embeddable);
     }
 }

@@ -9,7 +9,7 @@ use Uvret\Compose\Part;
 use Uvret\Geometry\SvgPath;
 
 /** A welded line on the stage, wear side. */
-#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters'])]
+#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also'])]
 final readonly class SheetPart
 {
     /** @param list<LetterFrame> $letters */
@@ -36,11 +36,13 @@ final readonly class SheetPart
         public int $em,
         #[OA\Property(description: 'Where each letter’s ink lies.', items: new OA\Items(ref: '#/components/schemas/LetterFrame'))]
         public array $letters,
+        #[OA\Property(description: 'Whether it has only the letters of the line that are cut from another film.')]
+        public bool $also,
     ) {
     }
 
     public static function of(Part $part): self
     {
-        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)));
+        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also);
     }
 }

@@ -610,6 +610,11 @@ export interface components {
              */
             features: components["schemas"]["DesignFeatures"];
             /**
+             * @description A film of its own; empty for that of the line.
+             * @default
+             */
+            film: string;
+            /**
              * @description A glyph of the font chosen by its number, in place of the letter's own; -1 for none.
              * @default -1
              */
@@ -745,6 +750,8 @@ export interface components {
             alternates: string[];
             accents: number;
             variable: boolean;
+            /** @description Whether its maker lets it be taken along in files. */
+            embeddable: boolean;
         };
         /** @description A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
         Frame: {
@@ -952,6 +959,8 @@ export interface components {
             em: number;
             /** @description Where each letter’s ink lies. */
             letters: components["schemas"]["LetterFrame"][];
+            /** @description Whether it has only the letters of the line that are cut from another film. */
+            also: boolean;
         };
         /** @description A snag with its number, as on its pin. */
         SheetSnag: {

@@ -82,8 +82,10 @@ export function Bench({ opened }: { opened: OpenDesign }) {
 
     const drop = useCallback(
         (line: string, next: Partial<Line>, pose: Pose) => {
-            const part = sheet.parts.find((candidate) => candidate.line === line);
-            const place = part && landing(part, pose);
+            const place = landing(
+                sheet.parts.filter((part) => part.line === line),
+                pose,
+            );
             if (place) {
                 change(withPlace(line, next, place, sheet));
             }

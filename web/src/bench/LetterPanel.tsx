@@ -2,7 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, server, type Design, type Letter, type Line } from '../api/client';
 import { NumberField } from '../ui/NumberField';
-import { plainLetter, withLetter, withOrnament } from './edits';
+import { films } from '../api/queries';
+import { Choice } from '../ui/Choice';
+import { Swatch } from '../ui/Swatch';
+import { plainLetter, withLetter, withLetterFilm, withOrnament } from './edits';
 import { faceOf } from './fontFaces';
 import { GlyphPicker } from './GlyphPicker';
 import type { Draft } from './useDesign';
@@ -19,6 +22,7 @@ interface Props {
 /** The letters of a line one by one: nudged, turned, in another size or another form. */
 export function LetterPanel({ line, design, at, onChoose, change }: Props) {
     const [picking, setPicking] = useState<'letter' | 'before' | 'after' | null>(null);
+    const rack = useQuery(films).data ?? design.films;
     const characters = Array.from(line.words);
     const letter = line.letters.find((candidate) => candidate.at === at) ?? plainLetter(at ?? 0);
     const chosen = at !== null && at < characters.length ? at : null;
@@ -93,6 +97,25 @@ export function LetterPanel({ line, design, at, onChoose, change }: Props) {
                             digits={1}
                             value={letter.scale}
                             onChange={(scale) => set({ scale }, 'scale')}
+                        />
+                    </span>
+                    <span className="flex items-center gap-2 text-xs text-quiet">
+                        Film
+                        <Choice
+                            label="Film of the letter"
+                            className="min-w-0 flex-1 text-xs"
+                            value={rack.find(({ id }) => id === (letter.film || line.film)) ?? rack[0]}
+                            options={rack}
+                            by={(film) => film?.id ?? ''}
+                            show={(film) =>
+                                film && (
+                                    <>
+                                        <Swatch colour={film.colour} />
+                                        <span className="truncate">{film.name}</span>
+                                    </>
+                                )
+                            }
+                            onChange={(film) => film && change(withLetterFilm(line.id, chosen, film))}
                         />
                     </span>
                     <Forms

@@ -24,6 +24,27 @@ const names: Record<string, string> = {
     case: 'Caps punctuation',
 };
 
+/** On by themselves, until they are switched off. */
+const usual = [
+    { tag: 'kern', name: 'Kerning' },
+    { tag: 'liga', name: 'Ligatures' },
+    { tag: 'calt', name: 'Forms by neighbours' },
+];
+
+/** Languages that some fonts draw letters for in a way of their own. */
+const languages = [
+    { id: '', name: 'no special language' },
+    { id: 'ca', name: 'Catalan' },
+    { id: 'cs', name: 'Czech' },
+    { id: 'nl', name: 'Dutch' },
+    { id: 'de', name: 'German' },
+    { id: 'pl', name: 'Polish' },
+    { id: 'ro', name: 'Romanian' },
+    { id: 'sr', name: 'Serbian' },
+    { id: 'tr', name: 'Turkish' },
+    { id: 'vi', name: 'Vietnamese' },
+];
+
 interface Props {
     line: Line;
     design: Design;
@@ -56,27 +77,51 @@ export function LineForms({ line, design, font, snags, width, change }: Props) {
 
     return (
         <section aria-label="Forms of the line" className="stitch mt-2 grid gap-2 pt-2">
-            {(offered.length > 0 || positions) && (
-                <div className="flex flex-wrap gap-1" role="group" aria-label="What the font offers">
-                    {offered.map((tag) => (
-                        <Toggle
-                            key={tag}
-                            on={line.features.includes(tag)}
-                            name={names[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ')}
-                            onToggle={(on) =>
-                                set({
-                                    features: on
-                                        ? [...line.features, tag]
-                                        : line.features.filter((other) => other !== tag),
-                                })
-                            }
-                        />
+            <div className="flex flex-wrap gap-1" role="group" aria-label="What the font offers">
+                {usual.map(({ tag, name }) => (
+                    <Toggle
+                        key={tag}
+                        on={!line.features.includes(`-${tag}`)}
+                        name={name}
+                        onToggle={(on) =>
+                            set({
+                                features: on
+                                    ? line.features.filter((other) => other !== `-${tag}`)
+                                    : [...line.features, `-${tag}`],
+                            })
+                        }
+                    />
+                ))}
+                {offered.map((tag) => (
+                    <Toggle
+                        key={tag}
+                        on={line.features.includes(tag)}
+                        name={names[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ')}
+                        onToggle={(on) =>
+                            set({
+                                features: on ? [...line.features, tag] : line.features.filter((other) => other !== tag),
+                            })
+                        }
+                    />
+                ))}
+                {positions && (
+                    <Toggle on={line.wordForms} name="Word ends" onToggle={(wordForms) => set({ wordForms })} />
+                )}
+            </div>
+            <label className="flex items-center justify-between gap-2 text-xs text-quiet">
+                The words are in
+                <select
+                    className="field"
+                    value={line.language}
+                    onChange={(event) => set({ language: event.target.value })}
+                >
+                    {languages.map(({ id, name }) => (
+                        <option key={id} value={id}>
+                            {name}
+                        </option>
                     ))}
-                    {positions && (
-                        <Toggle on={line.wordForms} name="Word ends" onToggle={(wordForms) => set({ wordForms })} />
-                    )}
-                </div>
-            )}
+                </select>
+            </label>
             <div className="flex items-center justify-between gap-2 text-xs text-quiet">
                 Letters join
                 <Segments

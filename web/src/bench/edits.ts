@@ -122,6 +122,15 @@ export const withWords =
 /** What stands in the words for an ornament, whose glyph was chosen by sight. */
 export const ORNAMENT = '❧';
 
+/** Puts a letter on a film of the rack, or back on that of its line. */
+export const withLetterFilm =
+    (id: string, at: number, film: Film): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        const films = design.films.some((known) => known.id === film.id) ? design.films : [...design.films, film];
+        return withLetter(id, at, { film: film.id === line?.film ? '' : film.id })({ ...design, films });
+    };
+
 /** An ornament put into the words of a line before the given character. */
 export const withOrnament =
     (id: string, at: number, glyph: number): Edit =>
@@ -155,10 +164,18 @@ export const plainLetter = (at: number): Letter => ({
     scale: 100,
     features: [],
     glyph: -1,
+    film: '',
 });
 
-const isPlain = ({ kern, along, across, turn, scale, features, glyph }: Letter) =>
-    kern === 0 && along === 0 && across === 0 && turn === 0 && scale === 100 && features.length === 0 && glyph < 0;
+const isPlain = ({ kern, along, across, turn, scale, features, glyph, film }: Letter) =>
+    kern === 0 &&
+    along === 0 &&
+    across === 0 &&
+    turn === 0 &&
+    scale === 100 &&
+    features.length === 0 &&
+    glyph < 0 &&
+    film === '';
 
 /** Moves a line across and down from where the sheet has it. */
 export const withMove =

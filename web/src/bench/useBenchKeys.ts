@@ -55,6 +55,12 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
                 );
             }
         };
+        const room = (by: number) => {
+            const own = line?.letters.find(({ at }) => at === letter);
+            if (line && letter !== null && !line.locked) {
+                change(withLetter(line.id, letter, { kern: (own?.kern ?? 0) + by }), `kern:${line.id}:${letter}`);
+            }
+        };
         const move = (x: number, y: number) =>
             letter === null ? line && change(withMove(line.id, x, y, sheet), `move:${line.id}`) : nudge(x, y);
         const set = (next: Partial<Line>, what: string) =>
@@ -91,6 +97,8 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
                 does: `Move it ${to} by 0.1 mm, or by 0.5 ‰`,
                 act: () => move(x * 100, y * 100),
             })),
+            { press: '.', does: 'More room before the chosen letter, by 5 ‰', act: () => room(5) },
+            { press: ',', does: 'Less room before the chosen letter', act: () => room(-5) },
             { press: '>', does: 'Make it larger by 1 %', act: () => size(1.01) },
             { press: '<', does: 'Make it smaller by 1 %', act: () => size(1 / 1.01) },
             { press: ']', does: 'Turn it clockwise by 1°', act: () => turn(1) },

@@ -21,7 +21,9 @@ export function Worn({
             {document.films.flatMap((film) =>
                 parts
                     .filter((part) => part.film === film.id)
-                    .map((part) => <path key={part.line} d={part.path} fill={film.colour} fillRule="evenodd" />),
+                    .map((part) => (
+                        <path key={`${part.line} ${part.film}`} d={part.path} fill={film.colour} fillRule="evenodd" />
+                    )),
             )}
         </svg>
     );

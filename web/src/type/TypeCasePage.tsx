@@ -7,7 +7,7 @@ import { Header } from '../ui/Header';
 import { LengthField } from '../ui/LengthField';
 import { Message } from '../ui/Message';
 import { Segments } from '../ui/Segments';
-import { find, hasAlternates, pairsOf, type Kind } from './find';
+import { alternatesOf, find, pairsOf, type Kind } from './find';
 import { FontArrivals } from './FontArrivals';
 import { useFavourites } from './useFavourites';
 import { useFontDrop } from './useFontDrop';
@@ -199,14 +199,16 @@ function Card({ font, words, least, pairs, favourite, onFavourite }: CardProps) 
             <span className="text-xs text-quiet">
                 {font.own ? 'the shop’s own' : font.use}
                 {font.joins && ' · letters join'}
-                {hasAlternates(font) && ' · has alternates'}
                 {font.variable && ' · variable: its default instance'}
             </span>
             <span className={`mt-1 text-xs font-semibold ${enough ? 'text-sage-deep' : 'text-madder'}`}>
                 Thinnest strokes {(thin / 1000).toFixed(1)} mm
                 {enough ? '' : `, the film takes ${(least.stroke / 1000).toFixed(1)} mm`}
             </span>
-            <span className="text-xs text-quiet">{font.accents} accented letters</span>
+            <span className="truncate text-xs text-quiet" title={alternatesOf(font).join(', ')}>
+                {font.accents} accented letters
+                {alternatesOf(font).length > 0 && ` · other forms: ${alternatesOf(font).join(', ')}`}
+            </span>
             {pairs.length > 0 && (
                 <span className="truncate text-xs text-quiet">
                     Goes with{' '}
@@ -223,6 +225,7 @@ function Card({ font, words, least, pairs, favourite, onFavourite }: CardProps) 
             )}
             <span className="mt-auto truncate pt-1 text-2xs text-quiet" title={font.licence}>
                 {font.licence}
+                {!font.embeddable && ' · may not be taken along in files'}
             </span>
         </li>
     );

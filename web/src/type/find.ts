@@ -30,8 +30,11 @@ export function find(fonts: readonly FontCard[], wanted: Wanted): FontCard[] {
         .map(({ font }) => font);
 }
 
-export const hasAlternates = (font: FontCard) =>
-    font.alternates.some((tag) => /^(salt|swsh|titl|init|fina|ss\d\d|cv\d\d)$/.test(tag));
+/** The features by which a font draws letters in other ways. */
+export const alternatesOf = (font: FontCard) =>
+    font.alternates.filter((tag) => /^(salt|swsh|titl|init|fina|smcp|ss\d\d|cv\d\d)$/.test(tag));
+
+export const hasAlternates = (font: FontCard) => alternatesOf(font).length > 0;
 
 function isOf(font: FontCard, kind: Kind): boolean {
     switch (kind) {

@@ -26,7 +26,7 @@ export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers
     );
     return inOrder.map(({ part, film }) => (
         <svg
-            key={part.line}
+            key={`${part.line} ${part.film}`}
             aria-hidden
             className="pointer-events-none absolute inset-0 size-full overflow-visible will-change-transform"
             viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}

@@ -1,5 +1,5 @@
 import { useState, type PointerEvent } from 'react';
-import type { Design, Line, Sheet, SheetPart } from '../../api/client';
+import type { Design, Frame, Line, Sheet, SheetPart } from '../../api/client';
 import { boundsUnder, corner, moveBy, resized, scaleAbout, turnAbout, type Pose } from './pose';
 import { snap, type Guide } from './snap';
 
@@ -146,15 +146,18 @@ function inLine(x: number, y: number, turn: number) {
 /** The same turn between −180 and 180 degrees. */
 export const inTurns = (degrees: number) => ((((degrees + 180) % 360) + 360) % 360) - 180;
 
-/** Where the ink of a part comes to lie under a pose, in whole µm. */
-export function landing(part: SheetPart, pose: Pose) {
-    const bounds = boundsUnder(part.path, pose);
-    return (
-        bounds && {
-            left: Math.round(bounds.left),
-            top: Math.round(bounds.top),
-            width: Math.round(bounds.width),
-            height: Math.round(bounds.height),
-        }
-    );
+/** Where the ink of a line, which may be of several films, comes to lie under a pose, in whole µm. */
+export function landing(parts: readonly SheetPart[], pose: Pose): Frame | null {
+    const frames = parts.flatMap((part) => boundsUnder(part.path, pose) ?? []);
+    if (frames.length === 0) {
+        return null;
+    }
+    const left = Math.min(...frames.map((frame) => frame.left));
+    const top = Math.min(...frames.map((frame) => frame.top));
+    return {
+        left: Math.round(left),
+        top: Math.round(top),
+        width: Math.round(Math.max(...frames.map((frame) => frame.left + frame.width)) - left),
+        height: Math.round(Math.max(...frames.map((frame) => frame.top + frame.height)) - top),
+    };
 }
