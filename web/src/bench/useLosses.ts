@@ -11,7 +11,7 @@ const REST = 450;
  * Gives the sheet with these snags among its own, and the shape of all that is too thin.
  */
 export function useLosses({ id, version, sheet, saving }: Draft): { sheet: Sheet; lost: string } {
-    const [rested, setRested] = useState(version);
+    const [rested, setRested] = useState(-1);
     useEffect(() => {
         const timer = window.setTimeout(() => setRested(version), REST);
         return () => window.clearTimeout(timer);
