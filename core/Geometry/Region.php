@@ -187,6 +187,20 @@ final readonly class Region
         return \array_values(\array_map(static fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0)), $rings));
     }
 
+    /** @return list<self> what its holes leave out, each a region of its own */
+    public function holes(): array
+    {
+        $holes = [];
+        foreach ($this->rings as $ring) {
+            if (Measure\RingMeasure::area($ring) < 0) {
+                // Holes turn clockwise: read backwards they are shapes.
+                $holes[] = self::fromRings([\array_merge(...\array_reverse(\array_chunk($ring, 2)))]);
+            }
+        }
+
+        return $holes;
+    }
+
     /** In µm². */
     public function area(): float
     {

@@ -97,19 +97,6 @@ final readonly class LossFinder
     /** @return list<array{region: Region, across: int}> the holes as regions, and the largest circle in each */
     private static function holes(Region $region): array
     {
-        $holes = [];
-        foreach ($region->pieces() as $piece) {
-            foreach (\array_slice($piece->rings(), 1) as $ring) {
-                $reversed = [];
-                for ($i = \count($ring) - 2; $i >= 0; $i -= 2) {
-                    $reversed[] = $ring[$i];
-                    $reversed[] = $ring[$i + 1];
-                }
-                $hole = Region::fromRings([$reversed]);
-                $holes[] = ['region' => $hole, 'across' => (int) \round(2 * $hole->inscribedRadius())];
-            }
-        }
-
-        return $holes;
+        return \array_map(static fn (Region $hole): array => ['region' => $hole, 'across' => (int) \round(2 * $hole->inscribedRadius())], $region->holes());
     }
 }

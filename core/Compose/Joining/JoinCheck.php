@@ -82,7 +82,7 @@ final readonly class JoinCheck
     private static function filled(Region $one, Region $other): array
     {
         $lost = $share = 0.0;
-        foreach (self::holes($one) as $hole) {
+        foreach ($one->holes() as $hole) {
             $bounds = $hole->bounds();
             $otherBounds = $other->bounds();
             if (null === $bounds || null === $otherBounds || !$bounds->overlaps($otherBounds)) {
@@ -94,38 +94,6 @@ final readonly class JoinCheck
         }
 
         return [$lost, $share];
-    }
-
-    /** @return list<Region> the holes as regions of their own */
-    private static function holes(Region $region): array
-    {
-        $holes = [];
-        foreach ($region->rings() as $ring) {
-            // Holes turn clockwise: the other way round they are shapes.
-            if (self::turnsClockwise($ring)) {
-                $reversed = [];
-                for ($i = \count($ring) - 2; $i >= 0; $i -= 2) {
-                    $reversed[] = $ring[$i];
-                    $reversed[] = $ring[$i + 1];
-                }
-                $holes[] = Region::fromRings([$reversed]);
-            }
-        }
-
-        return $holes;
-    }
-
-    /** @param list<int> $ring */
-    private static function turnsClockwise(array $ring): bool
-    {
-        $area = 0;
-        $count = \count($ring);
-        for ($i = 0; $i < $count; $i += 2) {
-            $next = ($i + 2) % $count;
-            $area += $ring[$i] * $ring[$next + 1] - $ring[$next] * $ring[$i + 1];
-        }
-
-        return $area < 0;
     }
 
     /** @param list<string> $characters */
