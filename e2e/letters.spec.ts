@@ -43,6 +43,7 @@ test('a font is brought and used, a letter gets another form, a pair is nudged, 
     await expect(snags).toContainText('“wa” miss each other by');
     await expect(snags).toContainText('one letter fills');
     await page.getByRole('button', { name: 'Forms and joins' }).click();
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
     await page.getByRole('button', { name: 'Mend joins (2)' }).click();
     await expect(page.getByText('“wa” were moved together')).toBeVisible();
     await expect(page.getByText(/were moved apart/)).toBeVisible();
