@@ -63,8 +63,8 @@ final readonly class FontController
     }
 
     #[Route('/api/fonts/{id}/glyphs', methods: 'GET')]
-    #[OA\Get(path: '/api/fonts/{id}/glyphs', operationId: 'listGlyphs', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')), new OA\QueryParameter(name: 'search', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The glyphs that fit a search, at most 120; those without a character first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GlyphCard'))),
+    #[OA\Get(path: '/api/fonts/{id}/glyphs', operationId: 'listGlyphs', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')), new OA\QueryParameter(name: 'search', required: true, schema: new OA\Schema(type: 'string')), new OA\QueryParameter(name: 'after', description: 'How many of them are shown already.', required: true, schema: new OA\Schema(type: 'integer'))], responses: [
+        new OA\Response(response: 200, description: 'Up to 120 of the glyphs that fit a search; those without a character first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GlyphCard'))),
     ])]
     public function glyphs(string $id, Request $request): JsonResponse
     {
@@ -72,17 +72,18 @@ final readonly class FontController
         $search = \mb_strtolower(\trim($request->query->getString('search')));
         $found = [];
         foreach ($font->glyphs() as $glyph => ['name' => $name, 'character' => $character, 'called' => $called]) {
-            if ('' === $search || $character === $search || \str_contains(\mb_strtolower("$name $called"), $search)) {
+            if ('' === $search || $character === $search || \str_contains(\mb_strtolower("$name $called glyph $glyph"), $search)) {
                 $found[$glyph] = [$character, '' !== $name ? $name : ('' !== $called ? $called : "glyph $glyph")];
             }
         }
         \uasort($found, static fn (array $a, array $b): int => ('' === $a[0] ? 0 : 1) <=> ('' === $b[0] ? 0 : 1));
+        $after = \max(0, $request->query->getInt('after'));
         $cards = [];
         $scale = Affine::scale(20000 / $font->unitsPerEm);
         foreach ($found as $glyph => [, $name]) {
             $region = Region::fromRings(Flattening::rings($font->outline($glyph), $scale, 40));
             $box = $region->bounds();
-            if (null !== $box) {
+            if (null !== $box && --$after < 0) {
                 $cards[] = new GlyphCard($glyph, $name, SvgPath::inMicrometres($region, 0, 0), $box->left, -$box->top, $box->width(), $box->height());
             }
             if (\count($cards) >= 120) {

@@ -6,6 +6,7 @@ namespace Uvret\Tests\App;
 
 use Uvret\Tests\Support\ApiCase;
 use Uvret\Tests\Support\Json;
+use Uvret\Tests\Support\Letters;
 
 final class FontsTest extends ApiCase
 {
@@ -48,6 +49,18 @@ final class FontsTest extends ApiCase
             self::assertEqualsWithDelta($thin, 100 * (float) (string) \json_encode($font->get('thin')), 2.5, $id);
             self::assertEqualsWithDelta($stem, 100 * (float) (string) \json_encode($font->get('stem')), 4, $id);
         }
+    }
+
+    public function testEveryGlyphCanBeReached(): void
+    {
+        $font = Letters::font('great-vibes');
+        $drawn = \array_filter(\range(1, $font->glyphCount - 1), static fn (int $glyph): bool => !$font->outline($glyph)->isEmpty());
+        $reached = [];
+        for ($after = 0; [] !== $page = $this->get("/api/fonts/great-vibes/glyphs?search=&after=$after")->data(); $after += 120) {
+            \array_push($reached, ...\array_column($page, 'glyph'));
+        }
+        self::assertEqualsCanonicalizing(\array_values($drawn), $reached);
+        self::assertContains('A.ss01', \array_column($this->get('/api/fonts/meow-script/glyphs?search=A.ss01&after=0')->data(), 'name'));
     }
 
     public function testJoinsAreMendedOnTheServer(): void

@@ -1435,6 +1435,8 @@ export interface operations {
         parameters: {
             query: {
                 search: string;
+                /** @description How many of them are shown already. */
+                after: number;
             };
             header?: never;
             path: {
@@ -1444,7 +1446,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The glyphs that fit a search, at most 120; those without a character first. */
+            /** @description Up to 120 of the glyphs that fit a search; those without a character first. */
             200: {
                 headers: {
                     [name: string]: unknown;

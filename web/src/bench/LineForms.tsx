@@ -109,7 +109,7 @@ export function LineForms({ line, design, font, snags, width, change }: Props) {
                 )}
             </div>
             <label className="flex items-center justify-between gap-2 text-xs text-quiet">
-                The words are in
+                Language
                 <select
                     className="field"
                     value={line.language}
