@@ -81,9 +81,12 @@ final readonly class FontController
         $cards = [];
         $scale = Affine::scale(20000 / $font->unitsPerEm);
         foreach ($found as $glyph => [, $name]) {
+            if ($font->outline($glyph)->isEmpty() || --$after >= 0) {
+                continue;
+            }
             $region = Region::fromRings(Flattening::rings($font->outline($glyph), $scale, 40));
             $box = $region->bounds();
-            if (null !== $box && --$after < 0) {
+            if (null !== $box) {
                 $cards[] = new GlyphCard($glyph, $name, SvgPath::inMicrometres($region, 0, 0), $box->left, -$box->top, $box->width(), $box->height());
             }
             if (\count($cards) >= 120) {
