@@ -7,7 +7,7 @@ namespace Uvret\Type\Layout;
 use Uvret\Type\OpenType\Lookup;
 
 /** GPOS: glyphs moved, lookup types 1 to 8. What hangs on another glyph is put there at the end. */
-final class Positioning extends LookupContext
+final class Positioning extends SequenceContexts
 {
     private const X_PLACEMENT = 0x01;
     private const Y_PLACEMENT = 0x02;

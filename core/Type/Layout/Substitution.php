@@ -8,7 +8,7 @@ use Uvret\Type\OpenType\GlyphDefinitions;
 use Uvret\Type\OpenType\Lookup;
 
 /** GSUB: glyphs replaced by others, lookup types 1 to 6 and 8. */
-final class Substitution extends LookupContext
+final class Substitution extends SequenceContexts
 {
     /** The state of the random numbers that the feature rand draws; the same for every line (minstd). */
     private int $seed = 1;
