@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Follow\Strain;
 use Uvret\Compose\Joining\Joint;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /**
- * A line sized, welded and turned, but not in its place yet: before the turn its ink's left top corner is
+ * A line sized, welded and turned. Where it is not in its place yet, its ink's left top corner before the turn is
  * at the origin. Lengths are in µm.
  */
 final readonly class Block
@@ -24,6 +25,8 @@ final readonly class Block
      * @param int                   $em           what the font's em takes at this size
      * @param array<int, Box>       $letters      where each letter's ink lies, by its place in the words
      * @param array<string, Region> $welds        the letters of each film by themselves; those of the line's film under the empty name
+     * @param bool                  $isPlaced     whether it is in its place already
+     * @param list<Strain>          $strains      where it does not go well with what it follows
      */
     public function __construct(
         public Region $region,
@@ -36,6 +39,9 @@ final readonly class Block
         public int $em,
         public array $letters,
         public array $welds,
+        public bool $isPlaced = false,
+        public ?Trace $trace = null,
+        public array $strains = [],
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Forms\FormOutline;
 use Uvret\Design\Align;
 use Uvret\Design\Design;
 use Uvret\Design\Line;
@@ -13,24 +14,26 @@ use Uvret\Geometry\Box;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
-/** Design → composition: every line made, and all of them stacked from ink to ink. */
+/** Design → composition: forms in their places, every line made, and those without a place of their own stacked from ink to ink. */
 final readonly class Composer
 {
     private Welder $welder;
 
-    public function __construct(TypeCase $typeCase)
+    public function __construct(private TypeCase $typeCase)
     {
-        $this->welder = new Welder($typeCase);
+        $this->welder = new Welder();
     }
 
     /** A line that cannot be made comes as an empty part that says why; the others are made all the same. */
     public function compose(Design $design): Composition
     {
-        $placement = $design->blank->placement;
-        $half = \intdiv($placement->width, 2);
-        $area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
-
-        $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $area), $design->lines);
+        $shapes = [];
+        foreach ($design->forms as $form) {
+            $shapes[$form->id] = FormOutline::region($form);
+        }
+        $ground = new Ground($this->typeCase, $design, $shapes);
+        $area = $ground->area;
+        $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $ground), $design->lines);
         // First from the first line's top down, then all of them to where they stand in the area.
         $above = $area;
         $over = null;
@@ -38,7 +41,7 @@ final readonly class Composer
         $placed = [];
         foreach ($design->lines as $number => $line) {
             $block = $made[$number];
-            if ($block instanceof Part) {
+            if ($block instanceof Part || $block->isPlaced) {
                 continue;
             }
             $to = $line->toAbove ? $above : $area;
@@ -64,7 +67,7 @@ final readonly class Composer
             $top = $above->bottom;
             $lowest = \min($lowest, $top);
         }
-        $room = $placement->height;
+        $room = $area->height();
         $shift = match ($design->stack) {
             Stack::Top => -$edge,
             Stack::Middle => -\intdiv($room + $lowest, 2),
@@ -77,18 +80,22 @@ final readonly class Composer
                 $parts[] = $block;
                 continue;
             }
-            [$right, $up] = [$placed[$number][0], $placed[$number][1] + $shift];
+            [$right, $up] = $block->isPlaced ? [0, 0] : [$placed[$number][0], $placed[$number][1] + $shift];
             $parts[] = Part::of($line, $block, $right, $up);
             \array_push($parts, ...Part::alsoOf($line, $block, $right, $up));
+        }
+
+        foreach ($design->forms as $form) {
+            $parts[] = Part::ofForm($form, $shapes[$form->id]);
         }
 
         return new Composition($area, $parts);
     }
 
-    private function make(Line $line, Box $area): Block|Part
+    private function make(Line $line, Ground $ground): Block|Part
     {
         try {
-            return $this->welder->block($line, $area) ?? Part::blank($line->id, $line->film);
+            return $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film);
         } catch (FontException|CompositionException $e) {
             return Part::blank($line->id, $line->film, $e->getMessage());
         }

@@ -25,7 +25,7 @@ final readonly class Composition
     {
         $ink = null;
         foreach ($this->parts as $part) {
-            $ink = null === $part->ink || $part->hidden ? $ink : ($ink?->joined($part->ink) ?? $part->ink);
+            $ink = null === $part->ink || $part->hidden || $part->guide ? $ink : ($ink?->joined($part->ink) ?? $part->ink);
         }
 
         return $ink;

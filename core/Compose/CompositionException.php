@@ -16,4 +16,24 @@ final class CompositionException extends \RuntimeException
     {
         return new self('The letters could not be welded: '.$why->getMessage(), 0, $why);
     }
+
+    public static function noBrim(): self
+    {
+        return new self('The placement has no brim to follow. Choose a placement on a brim, or let the line follow something else.');
+    }
+
+    public static function noShape(): self
+    {
+        return new self('The shape whose outline it follows is not there. Choose another one, or let the line follow something else.');
+    }
+
+    public static function noForm(): self
+    {
+        return new self('The form whose edges it fills is not there. Choose another one, or another edge.');
+    }
+
+    public static function noRoomInForm(): self
+    {
+        return new self('Inside the form nothing is left to fill. Make its inset smaller, or the form larger.');
+    }
 }

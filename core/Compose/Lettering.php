@@ -6,10 +6,7 @@ namespace Uvret\Compose;
 
 use Uvret\Design\Letter;
 use Uvret\Design\Line;
-use Uvret\Design\Size;
-use Uvret\Design\SizeBy;
 use Uvret\Geometry\Affine;
-use Uvret\Geometry\Box;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Region;
 use Uvret\Type\Font;
@@ -21,13 +18,22 @@ use Uvret\Type\Layout\PlacedGlyph;
 final readonly class Lettering
 {
     /**
-     * @param list<array{int, int, Affine}>          $glyphs letter (place in the words), glyph number and where it goes
-     * @param array{float, float, float, float}|null $ink    left, bottom, right, top of the ink
+     * @param list<array{int, int, Affine, int, int}> $glyphs  letter (place in the words), glyph number, where it goes, and how many
+     *                                                         letters and how many spaces stand before it
+     * @param array{float, float, float, float}|null  $ink     left, bottom, right, top of the ink
+     * @param float                                   $advance of all letters
+     * @param int                                     $letters how many there are, with the spaces
+     * @param int                                     $spaces  how many of them are spaces
+     * @param float                                   $space   the advance of a space
      */
     private function __construct(
-        private Font $font,
-        private array $glyphs,
+        public Font $font,
+        public array $glyphs,
         public ?array $ink,
+        public float $advance,
+        public int $letters,
+        public int $spaces,
+        public float $space,
     ) {
     }
 
@@ -38,6 +44,9 @@ final readonly class Lettering
         $letters = -1;
         $cluster = null;
         $room = 0.0;
+        $end = 0.0;
+        $spaces = 0;
+        $characters = \mb_str_split($line->words);
         foreach ($font->shape($line->words, LineFeatures::of($line), $line->language)->glyphs as $placed) {
             if ($placed->cluster !== $cluster) {
                 // Tracking and more room go between letters; their marks and the pieces of one stay together.
@@ -45,22 +54,39 @@ final readonly class Lettering
                 foreach ($line->letters as $letter) {
                     $room += $letter->at > ($cluster ?? -1) && $letter->at <= $placed->cluster ? $letter->kern * $perMille : 0;
                 }
+                $spaces += null !== $cluster && ' ' === ($characters[$cluster] ?? '') ? 1 : 0;
                 $cluster = $placed->cluster;
             }
             $letter = $line->letters[$placed->cluster] ?? null;
             $glyph = $letter->glyph ?? null;
             $glyph = null !== $glyph && $glyph < $font->glyphCount ? $glyph : $placed->glyph;
             $bounds = $font->outline($glyph)->bounds();
+            $x = $placed->x + $letters * $line->spacing * $perMille + $room;
             if (null !== $bounds) {
-                $x = $placed->x + $letters * $line->spacing * $perMille + $room;
-                $glyphs[] = [$placed->cluster, $glyph, self::place($letter, $bounds, $x, $placed, $perMille)];
+                $glyphs[] = [$placed->cluster, $glyph, self::place($letter, $bounds, $x, $placed, $perMille), $letters, $spaces];
             }
+            $advance = $placed->advance;
             if ($glyph !== $placed->glyph) {
-                $room += $font->advance($glyph) - $placed->advance;
+                $advance = $font->advance($glyph);
+                $room += $advance - $placed->advance;
             }
+            $end = \max($end, $x + $advance);
         }
 
-        return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()));
+        return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()), $end, $letters + 1, $spaces, $font->spaceWidth() + $line->spacing * $perMille);
+    }
+
+    /**
+     * The same with more room between letters, or only where the spaces are.
+     *
+     * @param float $each  after each letter, in font units
+     * @param float $space after each space
+     */
+    public function spread(float $each, float $space): self
+    {
+        $glyphs = \array_map(static fn (array $glyph): array => [$glyph[0], $glyph[1], $glyph[2]->then(Affine::move($glyph[3] * $each + $glyph[4] * $space, 0)), $glyph[3], $glyph[4]], $this->glyphs);
+
+        return new self($this->font, $glyphs, self::bounds($this->font, $glyphs, Affine::identity()), $this->advance + ($this->letters - 1) * $each + $this->spaces * $space, $this->letters, $this->spaces, $this->space);
     }
 
     /** @param array{float, float, float, float} $bounds of the glyph's ink */
@@ -79,73 +105,25 @@ final readonly class Lettering
             ->then($move)->then(Affine::move($letter->along * $perMille, $letter->across * $perMille));
     }
 
-    /**
-     * How many µm a font unit takes across and up for the size asked for; null when there is no ink to size.
-     *
-     * @param float $stretch how much wider than the font's proportions
-     * @param float $turn    in degrees, clockwise; only a line fitted into the area depends on it
-     *
-     * @return array{float, float}|null
-     */
-    public function scale(Size $size, float $stretch, float $turn, Box $area): ?array
-    {
-        if (null === $this->ink) {
-            return null;
-        }
-        [$left, $bottom, $right, $top] = $this->ink;
-        $width = \max(($right - $left) * $stretch, 1e-9);
-        $height = \max($top - $bottom, 1e-9);
-        $up = match ($size->by) {
-            SizeBy::Width => $size->length / $width,
-            SizeBy::Height => $size->length / $height,
-            SizeBy::Letter => $size->length / $this->font->letterHeight(),
-            SizeBy::Area => $this->fitted($area->width() - 2 * $size->length, $area->height() - 2 * $size->length, Affine::scale($stretch, 1)->then(Affine::turn(-$turn))),
-        };
-
-        return [$up * $stretch, $up];
-    }
-
-    /** The weld: all letters as one region, mapped from font units. */
+    /** All letters as one region, mapped from font units. */
     public function weld(Affine $map): Region
     {
-        return $this->welds($map, [])[''] ?? Region::empty();
+        return Region::fromRings(\array_merge(...\array_values($this->rings($map))));
     }
 
     /**
-     * The letters welded for each film by itself.
+     * Each letter's outlines, for Region::fromRings.
      *
-     * @param array<int, string> $films of letters that have one of their own, by their places in the words
-     *
-     * @return array<string, Region> by film; the others under the empty name
+     * @return array<int, list<list<int>>> by the place in the words
      */
-    public function welds(Affine $map, array $films): array
+    public function rings(Affine $map): array
     {
         $rings = [];
         foreach ($this->glyphs as [$letter, $glyph, $place]) {
-            $film = $films[$letter] ?? '';
-            $rings[$film] = [...$rings[$film] ?? [], ...Flattening::rings($this->font->outline($glyph), $place->then($map))];
+            $rings[$letter] = [...$rings[$letter] ?? [], ...Flattening::rings($this->font->outline($glyph), $place->then($map))];
         }
 
-        return \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings);
-    }
-
-    /**
-     * Where each letter's ink lies.
-     *
-     * @return array<int, Box> by the place in the words
-     */
-    public function boxes(Affine $map): array
-    {
-        $boxes = [];
-        foreach ($this->glyphs as [$letter, $glyph, $place]) {
-            $bounds = $this->font->outline($glyph)->transform($place->then($map))->bounds();
-            if (null !== $bounds) {
-                $box = new Box((int) \floor($bounds[0]), (int) \floor($bounds[1]), (int) \ceil($bounds[2]), (int) \ceil($bounds[3]));
-                $boxes[$letter] = isset($boxes[$letter]) ? $boxes[$letter]->joined($box) : $box;
-            }
-        }
-
-        return $boxes;
+        return $rings;
     }
 
     /**
@@ -155,16 +133,11 @@ final readonly class Lettering
      */
     public function letters(Affine $map): array
     {
-        $rings = [];
-        foreach ($this->glyphs as [$letter, $glyph, $place]) {
-            $rings[$letter] = [...$rings[$letter] ?? [], ...Flattening::rings($this->font->outline($glyph), $place->then($map))];
-        }
-
-        return \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings);
+        return \array_map(static fn (array $rings): Region => Region::fromRings($rings), $this->rings($map));
     }
 
     /** How many times the ink, mapped like that, fits into a width and a height; some of it is left in any case. */
-    private function fitted(int $width, int $height, Affine $map): float
+    public function fitted(int $width, int $height, Affine $map): float
     {
         $box = self::bounds($this->font, $this->glyphs, $map);
 
@@ -172,7 +145,7 @@ final readonly class Lettering
     }
 
     /**
-     * @param list<array{int, int, Affine}> $glyphs
+     * @param list<array{int, int, Affine, int, int}> $glyphs
      *
      * @return array{float, float, float, float}|null
      */

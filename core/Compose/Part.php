@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Follow\Strain;
 use Uvret\Compose\Joining\Joint;
+use Uvret\Design\Form;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** One line of a design as it will be worn: welded and in its place. Lengths are in µm. */
+/** One line or form of a design as it will be worn: welded and in its place. Lengths are in µm. */
 final readonly class Part
 {
     /**
+     * @param string          $card         the card of the build sheet that it comes from
      * @param Box|null        $ink          the real bounds of the shapes; null when there is nothing to see
      * @param int             $width        of the ink along the baseline, before any turn
      * @param int             $height       of the ink across the baseline, before any turn
@@ -26,9 +29,12 @@ final readonly class Part
      * @param int             $em           what the font's em takes at this size
      * @param array<int, Box> $letters      where each letter's ink lies, by its place in the words
      * @param bool            $also         whether it has only the letters of a line that are cut from another film
+     * @param float           $turn         how far its frame is turned, in degrees clockwise
+     * @param list<Strain>    $strains      where it does not go well with what it follows
+     * @param bool            $guide        only there to be followed or filled
      */
     private function __construct(
-        public string $line,
+        public string $card,
         public string $film,
         public Region $region,
         public ?Box $ink,
@@ -44,6 +50,10 @@ final readonly class Part
         public int $em = 0,
         public array $letters = [],
         public bool $also = false,
+        public float $turn = 0.0,
+        public ?Trace $trace = null,
+        public array $strains = [],
+        public bool $guide = false,
     ) {
     }
 
@@ -59,8 +69,8 @@ final readonly class Part
             $block->ink->moved($right, $up),
             $block->width,
             $block->height,
-            $right + \intdiv($block->width, 2),
-            $up - \intdiv($block->height, 2),
+            $block->isPlaced ? \intdiv($block->ink->left + $block->ink->right, 2) : $right + \intdiv($block->width, 2),
+            $block->isPlaced ? \intdiv($block->ink->bottom + $block->ink->top, 2) : $up - \intdiv($block->height, 2),
             $block->letterHeight,
             $block->missing,
             null,
@@ -68,6 +78,10 @@ final readonly class Part
             \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $block->joints),
             $block->em,
             \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
+            false,
+            $block->isPlaced ? 0.0 : $line->turn,
+            $block->trace?->moved($right, $up),
+            \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $block->strains),
         );
     }
 
@@ -90,8 +104,16 @@ final readonly class Part
         return $parts;
     }
 
-    public static function blank(string $line, string $film, ?string $failure = null): self
+    /** A form in its place. */
+    public static function ofForm(Form $form, Region $region): self
     {
-        return new self($line, $film, Region::empty(), null, 0, 0, 0, 0, 0, [], $failure, false);
+        $ink = $region->bounds();
+
+        return new self($form->id, $form->film, $form->hidden ? Region::empty() : $region, $ink, $form->width, $form->height, $form->across, -$form->down, 0, [], null, $form->hidden, [], 0, [], false, $form->turn, null, [], $form->guide);
+    }
+
+    public static function blank(string $card, string $film, ?string $failure = null): self
+    {
+        return new self($card, $film, Region::empty(), null, 0, 0, 0, 0, 0, [], $failure, false);
     }
 }

@@ -4,37 +4,162 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Follow\Strains;
 use Uvret\Compose\Joining\ExpectedJoins;
 use Uvret\Compose\Joining\JoinCheck;
-use Uvret\Design\Joins;
+use Uvret\Compose\Joining\Joint;
 use Uvret\Design\Letter;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\GeometryException;
+use Uvret\Geometry\Measure\RingMeasure;
 use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 use Uvret\Type\FontException;
-use Uvret\Type\TypeCase;
 
-/** Line → block: the words shaped, sized by their ink, turned and welded. */
+/** Line → block: the words shaped, sized by their ink, stretched, put along their path, turned and welded. */
 final readonly class Welder
 {
     /** Longer than any press, and as far as the grid of the geometry reaches. */
     private const LONGEST = 40_000_000;
 
-    public function __construct(private TypeCase $typeCase)
+    /**
+     * Returns null where the words have no ink.
+     *
+     * @throws CompositionException|FontException where the line cannot be made
+     */
+    public function block(Line $line, Ground $ground): ?Block
     {
+        $font = $ground->font($line);
+        $lettering = Lettering::of($line, $font);
+        $scale = Sizing::of($line, $lettering, $ground);
+        if (null === $scale || null === $lettering->ink) {
+            return null;
+        }
+        if (\hypot(($lettering->ink[2] - $lettering->ink[0]) * $scale[0], ($lettering->ink[3] - $lettering->ink[1]) * $scale[1]) >= self::LONGEST) {
+            throw CompositionException::tooLong();
+        }
+        $setting = Setting::of($line, $lettering, ...$scale, ground: $ground);
+        try {
+            return $setting->isPlain() ? $this->straight($line, $setting, $scale[1], $ground) : $this->bent($line, $setting, $scale, $ground);
+        } catch (GeometryException $e) {
+            throw CompositionException::notWelded($e);
+        }
     }
 
-    /** Whether the letters of a line are to join: as it says, or as the font's do. */
-    private function areToJoin(Line $line): bool
+    private function straight(Line $line, Setting $setting, float $up, Ground $ground): ?Block
     {
-        return match ($line->joins) {
-            Joins::Join => true,
-            Joins::Apart => false,
-            Joins::Auto => $this->typeCase->entry($line->font)?->facts->isJoining() ?? false,
-        };
+        [$width, $height] = [$setting->width, $setting->highest - $setting->lowest];
+        $map = $setting->size->then(Affine::move(0, -$setting->highest));
+        if (0.0 !== $line->turn) {
+            $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
+        }
+        $rings = $setting->lettering->rings($map);
+        $welds = self::welds($line, $rings);
+        $region = self::all($welds);
+        $ink = $region->bounds();
+        if (null === $ink) {
+            return null;
+        }
+        $font = $setting->lettering->font;
+        $letters = $ground->joins($line) ? \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings) : [];
+
+        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), self::joints($line, $font, $letters), (int) \round($font->unitsPerEm * $up), self::boxes($rings), $welds);
+    }
+
+    /** @param array{float, float} $scale */
+    private function bent(Line $line, Setting $setting, array $scale, Ground $ground): ?Block
+    {
+        $rings = $setting->rings();
+        $welds = self::welds($line, $rings);
+        $ink = self::all($welds)->bounds();
+        if (null === $ink) {
+            return null;
+        }
+        $isPlaced = $line->follows->path->isPlaced() || $line->fills->takesForm();
+        [$width, $height] = [$ink->width(), $ink->height()];
+        $map = Affine::identity();
+        if (!$isPlaced) {
+            $map = Affine::move(-$ink->left, -$ink->top);
+            if (0.0 !== $line->turn) {
+                $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
+            }
+        }
+        $font = $setting->lettering->font;
+        $letters = \array_map(static fn (array $rings): Region => Region::fromRings($rings)->transform($map), $rings);
+        $welds = \array_map(static fn (Region $weld): Region => $weld->transform($map), $welds);
+        $region = self::all($welds);
+        $joints = $ground->joins($line) ? self::joints($line, $font, $letters) : [];
+        $traces = Trace::of($line, $setting, $map);
+
+        return new Block(
+            $region,
+            $region->bounds() ?? $ink,
+            $width,
+            $height,
+            (int) \round($font->letterHeight() * $scale[1]),
+            self::missing($line, $font),
+            $joints,
+            (int) \round($font->unitsPerEm * $scale[1]),
+            \array_filter(\array_map(static fn (Region $letter): ?Box => $letter->bounds(), $letters)),
+            $welds,
+            $isPlaced,
+            $traces,
+            Strains::of($line, $setting, $scale, $letters, $ground),
+        );
+    }
+
+    /**
+     * The letters welded for each film by itself.
+     *
+     * @param array<int, list<list<int>>> $rings by letter
+     *
+     * @return array<string, Region> by film; those of the line's film under the empty name
+     */
+    private static function welds(Line $line, array $rings): array
+    {
+        $films = self::films($line);
+        $byFilm = [];
+        foreach ($rings as $letter => $outlines) {
+            $byFilm[$films[$letter] ?? ''][] = $outlines;
+        }
+
+        return \array_map(static fn (array $outlines): Region => Region::fromRings(\array_merge(...$outlines)), $byFilm);
+    }
+
+    /** @param array<string, Region> $welds */
+    private static function all(array $welds): Region
+    {
+        return 1 === \count($welds) ? \reset($welds) : Region::empty()->union(...\array_values($welds));
+    }
+
+    /**
+     * @param array<int, Region> $letters
+     *
+     * @return list<Joint>
+     */
+    private static function joints(Line $line, Font $font, array $letters): array
+    {
+        return [] === $letters ? [] : JoinCheck::of($letters, $line->words, ExpectedJoins::of($line, $font)->between(...));
+    }
+
+    /**
+     * @param array<int, list<list<int>>> $rings by letter
+     *
+     * @return array<int, Box>
+     */
+    private static function boxes(array $rings): array
+    {
+        $boxes = [];
+        foreach ($rings as $letter => $outlines) {
+            foreach ($outlines as $outline) {
+                $box = RingMeasure::box($outline);
+                $boxes[$letter] = isset($boxes[$letter]) ? $boxes[$letter]->joined($box) : $box;
+            }
+        }
+
+        return $boxes;
     }
 
     /** @return array<int, string> the films of letters that have one of their own, by their places in the words */
@@ -52,44 +177,5 @@ final readonly class Welder
         }
 
         return $font->missing($words);
-    }
-
-    /**
-     * Returns null where the words have no ink.
-     *
-     * @throws CompositionException|FontException where the line cannot be made
-     */
-    public function block(Line $line, Box $area): ?Block
-    {
-        $font = $this->typeCase->font($line->font);
-        $lettering = Lettering::of($line, $font);
-        $scale = $lettering->scale($line->size, $line->stretch / 100, $line->turn, $area);
-        if (null === $scale || null === $lettering->ink) {
-            return null;
-        }
-        [$across, $up] = $scale;
-        [$left, $bottom, $right, $top] = $lettering->ink;
-        $width = ($right - $left) * $across;
-        $height = ($top - $bottom) * $up;
-        if (\hypot($width, $height) >= self::LONGEST) {
-            throw CompositionException::tooLong();
-        }
-        $map = Affine::scale($across, $up)->then(Affine::move(-$left * $across, -$top * $up));
-        if (0.0 !== $line->turn) {
-            $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
-        }
-        try {
-            $welds = $lettering->welds($map, self::films($line));
-            $region = 1 === \count($welds) ? \reset($welds) : Region::empty()->union(...\array_values($welds));
-        } catch (GeometryException $e) {
-            throw CompositionException::notWelded($e);
-        }
-        $ink = $region->bounds();
-        if (null === $ink) {
-            return null;
-        }
-        $joints = $this->areToJoin($line) ? JoinCheck::of($lettering->letters($map), $line->words, ExpectedJoins::of($line, $font)->between(...)) : [];
-
-        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), $joints, (int) \round($font->unitsPerEm * $up), $lettering->boxes($map), $welds);
     }
 }

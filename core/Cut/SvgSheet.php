@@ -33,8 +33,8 @@ final readonly class SvgSheet
         $groups = '';
         foreach ($design->films as $film) {
             foreach ($composition->parts as $part) {
-                if ($part->film === $film->id && !$part->region->isEmpty()) {
-                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->line-$film->id" : $part->line, $film->colour, $this->pieces($part->region, $box));
+                if ($part->film === $film->id && !$part->guide && !$part->region->isEmpty()) {
+                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->card-$film->id" : $part->card, $film->colour, $this->pieces($part->region, $box));
                 }
             }
         }

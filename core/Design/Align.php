@@ -10,4 +10,14 @@ enum Align: string
     case Left = 'left';
     case Centre = 'centre';
     case Right = 'right';
+
+    /** How much of the line is before its aligned point. */
+    public function share(): float
+    {
+        return match ($this) {
+            self::Left => 0.0,
+            self::Centre => 0.5,
+            self::Right => 1.0,
+        };
+    }
 }

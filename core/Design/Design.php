@@ -12,6 +12,7 @@ final readonly class Design
     /**
      * @param list<Film> $films bottom film first
      * @param list<Line> $lines in reading order
+     * @param list<Form> $forms
      */
     public function __construct(
         public string $name,
@@ -20,6 +21,7 @@ final readonly class Design
         public array $films,
         public Stack $stack,
         public array $lines,
+        public array $forms = [],
     ) {
     }
 
@@ -31,5 +33,16 @@ final readonly class Design
             }
         }
         throw DesignException::unknownFilm('films', $id);
+    }
+
+    public function line(string $id): ?Line
+    {
+        foreach ($this->lines as $line) {
+            if ($line->id === $id) {
+                return $line;
+            }
+        }
+
+        return null;
     }
 }

@@ -4,17 +4,36 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Fill\Edge;
+use Uvret\Design\Fill\EdgeShape;
+use Uvret\Design\Fill\Fills;
+use Uvret\Design\Follow\Arc;
+use Uvret\Design\Follow\ArcBy;
+use Uvret\Design\Follow\Brim;
+use Uvret\Design\Follow\Ends;
+use Uvret\Design\Follow\FollowPath;
+use Uvret\Design\Follow\Follows;
+use Uvret\Design\Follow\Outline;
+use Uvret\Design\Follow\Placing;
+use Uvret\Design\Follow\Ring;
+use Uvret\Design\Follow\RingPart;
+use Uvret\Design\Follow\Sits;
+use Uvret\Design\Follow\Spiral;
 use Uvret\Geometry\Unit;
 
 /**
  * Reads design documents strictly: first against the JSON Schema, then for what a schema cannot say. A document
  * that lacks fields with defaults, like an older one, is completed with them.
  *
- * @phpstan-type BlankDocument object{id: string, name: string, drawing: string, size: string, width: int, fabric: object{name: string, colour: string}, placement: object{id: string, name: string, width: int, height: int, across: int, down: int, from: list<object{edge: string, distance: int}>}}
+ * @phpstan-type BlankDocument object{id: string, name: string, drawing: string, size: string, width: int, fabric: object{name: string, colour: string}, placement: object{id: string, name: string, width: int, height: int, across: int, down: int, from: list<object{edge: string, distance: int}>, brim?: object{edge: int, crown: int}}}
  * @phpstan-type FilmDocument object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string}
  * @phpstan-type LetterDocument object{at: int, kern: int|float, along: int|float, across: int|float, turn: int|float, scale: int|float, features: list<string>, glyph: int, film: string}
- * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool}
- * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>}
+ * @phpstan-type FollowsDocument object{path: string, arc: object{by: string, radius: int, rise: int, angle: int|float, bows: string}, ring: object{radius: int, part: string, tops: string, with: string, across: int, down: int, ends: string, gap: int}, brim: object{inset: int, span: int|float, part: string}, spiral: object{inner: int, pitch: int|float, from: string, across: int, down: int}, outline: object{shape: string, side: string, start: int|float}, sits: string, lift: int, letters: string, evening: int|float}
+ * @phpstan-type EdgeDocument object{shape: string, rise: int, pull: int|float, left: int, right: int}
+ * @phpstan-type FillsDocument object{top: EdgeDocument, bottom: EdgeDocument, form: string, inset: int, widths: string}
+ * @phpstan-type FormDocument object{id: string, kind: string, film: string, width: int, height: int, corner: int, band: int, count: int, depth: int|float, across: int, down: int, turn: int|float, proportional: bool, guide: bool, hidden: bool, locked: bool}
+ * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool, follows: FollowsDocument, fills: FillsDocument}
+ * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>, forms: list<FormDocument>}
  */
 final readonly class DesignReader
 {
@@ -51,6 +70,7 @@ final readonly class DesignReader
         $films = \array_map(self::film(...), $document->films);
         self::distinct('films', \array_column($document->films, 'id'));
         self::distinct('lines', \array_column($document->lines, 'id'));
+        self::distinct('forms', [...\array_column($document->forms, 'id')], \array_column($document->lines, 'id'));
         $known = \array_column($document->films, 'id');
         foreach ($document->lines as $number => $line) {
             if (!\in_array($line->film, $known, true)) {
@@ -66,13 +86,22 @@ final readonly class DesignReader
             }
         }
 
-        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines));
+        foreach ($document->forms as $number => $form) {
+            if (!\in_array($form->film, $known, true)) {
+                throw DesignException::unknownFilm("forms/$number/film", $form->film);
+            }
+        }
+
+        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines), \array_map(self::form(...), $document->forms));
     }
 
-    /** @param list<string> $ids */
-    private static function distinct(string $path, array $ids): void
+    /**
+     * @param list<string> $ids
+     * @param list<string> $taken
+     */
+    private static function distinct(string $path, array $ids, array $taken = []): void
     {
-        $seen = [];
+        $seen = \array_fill_keys($taken, true);
         foreach ($ids as $number => $id) {
             if (isset($seen[$id])) {
                 throw DesignException::sameId("$path/$number/id", $id);
@@ -95,7 +124,7 @@ final readonly class DesignReader
             $blank->width,
             $blank->fabric->name,
             $blank->fabric->colour,
-            new Placement($placement->id, $placement->name, $placement->width, $placement->height, $placement->across, $placement->down, $from),
+            new Placement($placement->id, $placement->name, $placement->width, $placement->height, $placement->across, $placement->down, $from, isset($placement->brim) ? new BrimRing($placement->brim->edge, $placement->brim->crown) : null),
         );
     }
 
@@ -123,6 +152,37 @@ final readonly class DesignReader
     /** @param LineDocument $line */
     private static function line(object $line): Line
     {
-        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked, $line->language, $line->features, $line->wordForms, Joins::from($line->joins), self::letters($line->letters), $line->tight);
+        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked, $line->language, $line->features, $line->wordForms, Joins::from($line->joins), self::letters($line->letters), $line->tight, self::follows($line->follows), new Fills(self::edge($line->fills->top), self::edge($line->fills->bottom), $line->fills->form, $line->fills->inset, 'by height' === $line->fills->widths));
+    }
+
+    /** @param FollowsDocument $follows */
+    private static function follows(object $follows): Follows
+    {
+        [$arc, $ring, $brim, $spiral, $outline] = [$follows->arc, $follows->ring, $follows->brim, $follows->spiral, $follows->outline];
+
+        return new Follows(
+            FollowPath::from($follows->path),
+            new Arc(ArcBy::from($arc->by), $arc->radius, $arc->rise, (float) $arc->angle, 'down' === $arc->bows),
+            new Ring($ring->radius, RingPart::from($ring->part), 'inwards' === $ring->tops, $ring->with, $ring->across, $ring->down, Ends::from($ring->ends), $ring->gap),
+            new Brim($brim->inset, (float) $brim->span, RingPart::from($brim->part)),
+            new Spiral($spiral->inner, (float) $spiral->pitch, 'inside' === $spiral->from, $spiral->across, $spiral->down),
+            new Outline($outline->shape, 'inside' === $outline->side, (float) $outline->start),
+            Sits::from($follows->sits),
+            $follows->lift,
+            Placing::from($follows->letters),
+            (float) $follows->evening,
+        );
+    }
+
+    /** @param EdgeDocument $edge */
+    private static function edge(object $edge): Edge
+    {
+        return new Edge(EdgeShape::from($edge->shape), $edge->rise, (float) $edge->pull, $edge->left, $edge->right);
+    }
+
+    /** @param FormDocument $form */
+    private static function form(object $form): Form
+    {
+        return new Form($form->id, FormKind::from($form->kind), $form->film, $form->width, $form->height, $form->corner, $form->band, $form->count, (float) $form->depth, $form->across, $form->down, (float) $form->turn, $form->guide, $form->hidden, $form->locked);
     }
 }

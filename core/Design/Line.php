@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Fill\Fills;
+use Uvret\Design\Follow\Follows;
+
 /** One line of lettering. */
 final readonly class Line
 {
@@ -44,6 +47,8 @@ final readonly class Line
         public Joins $joins = Joins::Auto,
         public array $letters = [],
         public bool $tight = false,
+        public Follows $follows = new Follows(),
+        public Fills $fills = new Fills(),
     ) {
     }
 }

@@ -19,6 +19,7 @@ final readonly class Placement
         public int $across,
         public int $down,
         public array $from,
+        public ?BrimRing $brim = null,
     ) {
     }
 }

@@ -13,12 +13,15 @@ final class Schema
     private ?Validator $validator = null;
     private ?object $schema = null;
 
+    /** @var array<string, object> by file */
+    private array $files = [];
+
     public function __construct(private readonly string $file)
     {
     }
 
     /**
-     * Completes a document with the defaults of fields that it lacks.
+     * Completes a document with the defaults of fields that it lacks, on every level, and checks it.
      *
      * @param mixed $document decoded JSON, objects as stdClass
      *
@@ -26,10 +29,50 @@ final class Schema
      */
     public function validate(mixed $document): void
     {
-        $error = $this->validator()->validate($document, $this->schema ??= self::read($this->file))->error();
+        $schema = $this->schema ??= self::read($this->file);
+        $this->complete($document, $schema, $this->file);
+        $error = $this->validator()->validate($document, $schema)->error();
         if (null !== $error) {
             throw self::explain(self::innermost($error));
         }
+    }
+
+    /** Fills in defaults from the outside in, so that those of an object that is itself a default come too. */
+    private function complete(mixed $value, object $schema, string $file): void
+    {
+        [$schema, $file] = $this->resolved($schema, $file);
+        $fields = \get_object_vars($schema);
+        if (\is_object($value) && \is_object($fields['properties'] ?? null)) {
+            foreach (\get_object_vars($fields['properties']) as $name => $field) {
+                \assert(\is_object($field));
+                if (!isset($value->$name) && \property_exists($field, 'default')) {
+                    $value->$name = \is_object($field->default) ? clone $field->default : $field->default;
+                }
+                if (isset($value->$name)) {
+                    $this->complete($value->$name, $field, $file);
+                }
+            }
+        } elseif (\is_array($value) && \is_object($fields['items'] ?? null)) {
+            foreach ($value as $entry) {
+                $this->complete($entry, $fields['items'], $file);
+            }
+        }
+    }
+
+    /** @return array{object, string} the schema that a reference leads to, and the file it is in */
+    private function resolved(object $schema, string $file): array
+    {
+        $reference = \get_object_vars($schema)['$ref'] ?? null;
+        if (!\is_string($reference)) {
+            return [$schema, $file];
+        }
+        [$other, $name] = \explode('#/$defs/', $reference);
+        $file = '' === $other ? $file : \dirname($file).'/'.$other;
+        $definitions = \get_object_vars($this->files[$file] ??= self::read($file))['$defs'] ?? null;
+        $definition = \is_object($definitions) ? \get_object_vars($definitions)[$name] ?? null : null;
+        \assert(\is_object($definition));
+
+        return [$definition, $file];
     }
 
     private function validator(): Validator

@@ -22,7 +22,7 @@ final readonly class PlanReport
             'spare' => $plan->spare(),
             'filmLength' => $plan->filmLength(),
             'lines' => \array_map(static fn (Part $part): array => [
-                'line' => $part->line,
+                'line' => $part->card,
                 'film' => $part->film,
                 'ink' => self::box($part->ink),
                 'letterHeight' => $part->letterHeight,
@@ -46,7 +46,7 @@ final readonly class PlanReport
                 'blocks' => $snag->kind->blocks(),
                 'message' => $snag->message,
                 'cure' => $snag->cure,
-                'line' => $snag->line,
+                'line' => $snag->card,
                 'film' => $snag->film,
                 'x' => $snag->x,
                 'y' => $snag->y,

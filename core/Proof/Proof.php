@@ -82,7 +82,7 @@ final readonly class Proof
         $size = \min(3.6, 0.62 * $step);
         $y = 170.0;
         foreach ($shown as $part) {
-            $line = self::line($design->lines, $part->line);
+            $line = self::line($design->lines, $part->card);
             $film = $design->film($part->film);
             $page->line(self::MARGIN, $y - $step + 2, self::WIDTH - self::MARGIN, $y - $step + 2);
             $page->rectangle(self::MARGIN, $y - $size + 0.6, $size, $size, $film->colour, '#CFC6B4');

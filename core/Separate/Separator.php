@@ -21,7 +21,7 @@ final readonly class Separator
     {
         $layers = [];
         foreach ($films as $film) {
-            $parts = \array_filter($composition->parts, static fn (Part $part): bool => $part->film === $film->id);
+            $parts = \array_filter($composition->parts, static fn (Part $part): bool => $part->film === $film->id && !$part->guide);
             $region = Region::empty()->union(...\array_map(static fn (Part $part): Region => $part->region, \array_values($parts)));
             if (!$region->isEmpty()) {
                 $layers[] = new CutLayer($film, $region);

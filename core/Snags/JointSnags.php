@@ -38,7 +38,7 @@ final class JointSnags
                 SnagKind::LooseLetters => \sprintf('“%s” miss each other by %s.', $pair, $measure($joint->gap)),
                 default => \sprintf('“%s” barely join: the neck is %s thick.', $pair, $measure($joint->overlap)),
             };
-            $snags[] = new Snag($kind, $message, self::CURE, $part->line, $part->film, $joint->x, $joint->y);
+            $snags[] = new Snag($kind, $message, self::CURE, $part->card, $part->film, $joint->x, $joint->y);
         }
 
         return $snags;
@@ -47,7 +47,7 @@ final class JointSnags
     private static function pair(Design $design, Part $part, Joint $joint): string
     {
         foreach ($design->lines as $line) {
-            if ($line->id === $part->line) {
+            if ($line->id === $part->card) {
                 return \mb_substr($line->words, $joint->left, $joint->right - $joint->left + 1);
             }
         }

@@ -16,7 +16,7 @@ final readonly class Loss
      * @param int|null $passHeight the height of the letter H at which nothing would be lost; null where nothing is
      */
     public function __construct(
-        public string $line,
+        public string $card,
         public string $film,
         public Region $strokes,
         public Region $holes,

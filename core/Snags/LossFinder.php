@@ -19,6 +19,10 @@ final readonly class LossFinder
     /** How finely the height at which all would pass is looked for. */
     private const STEPS = 6;
 
+    /** What is thin over less than so many times the thinnest stroke is a corner, or the point of a form. */
+    private const CORNER = 1.5;
+    private const POINT = 6.0;
+
     /** Returns null where nothing is lost. */
     public function find(Design $design, Part $part): ?Loss
     {
@@ -26,7 +30,9 @@ final readonly class LossFinder
             return null;
         }
         $limits = FilmLimits::of($design->film($part->film));
-        $strokes = self::lost($part->region, $limits->thinnestStroke);
+        // The points of stars and ribbons are meant to be sharp.
+        $sharp = 0 === $part->letterHeight ? self::POINT : self::CORNER;
+        $strokes = self::lost($part->region, $limits->thinnestStroke, $sharp);
         $holes = self::holes($part->region);
         $small = \array_filter($holes, static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
         if ($strokes->isEmpty() && [] === $small) {
@@ -38,7 +44,7 @@ final readonly class LossFinder
             $bad = 1.0;
             for ($step = 0; $step < self::STEPS; ++$step) {
                 $middle = ($good + $bad) / 2;
-                self::lost($part->region, (int) \round($middle * $limits->thinnestStroke))->isEmpty() ? $good = $middle : $bad = $middle;
+                self::lost($part->region, (int) \round($middle * $limits->thinnestStroke), $sharp)->isEmpty() ? $good = $middle : $bad = $middle;
             }
         } else {
             $good = 1.0;
@@ -48,12 +54,12 @@ final readonly class LossFinder
         }
 
         return new Loss(
-            $part->line,
+            $part->card,
             $part->film,
             $strokes,
             Region::empty()->union(...\array_column($small, 'region')),
             $limits->thinnestStroke,
-            $good > 0 ? (int) \round($part->letterHeight / $good) : null,
+            $good > 0 && $part->letterHeight > 0 ? (int) \round($part->letterHeight / $good) : null,
         );
     }
 
@@ -68,27 +74,27 @@ final readonly class LossFinder
         if ([] !== $pieces) {
             $box = $pieces[0]->bounds();
             $places = 1 === \count($pieces) ? 'one place' : \count($pieces).' places';
-            $snags[] = new Snag(SnagKind::ThinStroke, "Strokes are thinner than {$measure($loss->limit)} in $places, so they would tear.", $cure, $loss->line, $loss->film, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2));
+            $snags[] = new Snag(SnagKind::ThinStroke, "Strokes are thinner than {$measure($loss->limit)} in $places, so they would tear.", $cure, $loss->card, $loss->film, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2));
         }
         $holes = $loss->holes->pieces();
         if ([] !== $holes) {
             $box = $holes[0]->bounds();
-            $snags[] = new Snag(SnagKind::SmallHole, 1 === \count($holes) ? 'A hole is too small to weed.' : \count($holes).' holes are too small to weed.', $cure, $loss->line, $loss->film, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2));
+            $snags[] = new Snag(SnagKind::SmallHole, 1 === \count($holes) ? 'A hole is too small to weed.' : \count($holes).' holes are too small to weed.', $cure, $loss->card, $loss->film, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2));
         }
 
         return $snags;
     }
 
     /** What is thinner than a limit: not the corners that a circle never fills. */
-    private static function lost(Region $region, int $limit): Region
+    private static function lost(Region $region, int $limit, float $sharp): Region
     {
         if ($limit < 10) {
             return Region::empty();
         }
-        $thin = \array_filter($region->subtract($region->open(\intdiv($limit, 2)))->pieces(), static function (Region $piece) use ($limit): bool {
+        $thin = \array_filter($region->subtract($region->open(\intdiv($limit, 2)))->pieces(), static function (Region $piece) use ($limit, $sharp): bool {
             $box = $piece->bounds();
 
-            return null !== $box && \hypot($box->width(), $box->height()) > 1.5 * $limit && $piece->area() > 0.25 * $limit * $limit;
+            return null !== $box && \hypot($box->width(), $box->height()) > $sharp * $limit && $piece->area() > 0.25 * $limit * $limit;
         });
 
         return Region::empty()->union(...\array_values($thin));

@@ -8,16 +8,18 @@ namespace Uvret\Snags;
 final readonly class Snag
 {
     /**
-     * @param int|null $x where, in the composition's coordinates (µm, y up); null when it has no place
+     * @param int|null  $x     where, in the composition's coordinates (µm, y up); null when it has no place
+     * @param list<Fix> $fixes changes that mend it at once
      */
     public function __construct(
         public SnagKind $kind,
         public string $message,
         public string $cure,
-        public ?string $line = null,
+        public ?string $card = null,
         public ?string $film = null,
         public ?int $x = null,
         public ?int $y = null,
+        public array $fixes = [],
     ) {
     }
 }

@@ -20,7 +20,7 @@ final readonly class SnagFinder
     {
         $snags = [];
         foreach ($composition->parts as $part) {
-            if ($part->hidden || $part->also) {
+            if ($part->hidden || $part->also || $part->guide) {
                 continue;
             }
             \array_push($snags, ...$this->ofPart($design, $composition->area, $part));
@@ -37,14 +37,17 @@ final readonly class SnagFinder
     {
         $snags = [];
         if (null !== $part->failure) {
-            $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is not touched.', $part->line, $part->film);
+            $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is not touched.', $part->card, $part->film);
         }
         if ([] !== $part->missing) {
             $letters = \implode(' ', \array_slice($part->missing, 0, 8));
-            $snags[] = new Snag(SnagKind::MissingLetter, "The font has no $letters, so the knife would cut an empty box.", 'Choose a font that has it, or type it another way.', $part->line, $part->film, $part->ink?->left, $part->ink?->top);
+            $snags[] = new Snag(SnagKind::MissingLetter, "The font has no $letters, so the knife would cut an empty box.", 'Choose a font that has it, or type it another way.', $part->card, $part->film, $part->ink?->left, $part->ink?->top);
         }
         \array_push($snags, ...JointSnags::of($design, $part));
-        if (null !== $part->ink && !$area->holds($part->ink)) {
+        \array_push($snags, ...FollowSnags::of($design, $part));
+        if (null !== $design->blank->placement->brim) {
+            \array_push($snags, ...BrimSnags::of($design, $part));
+        } elseif (null !== $part->ink && !$area->holds($part->ink)) {
             // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
             $ink = $part->ink;
             $over = ['left' => $area->left - $ink->left, 'right' => $ink->right - $area->right, 'bottom' => $area->bottom - $ink->bottom, 'top' => $ink->top - $area->top];
@@ -61,7 +64,7 @@ final readonly class SnagFinder
                 'bottom' => [$middle[0], $area->bottom],
                 'top' => [$middle[0], $area->top],
             };
-            $snags[] = new Snag(SnagKind::OutsideArea, \sprintf('The ink is outside the area: %s.', \implode(', ', $far)), $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->line, $part->film, $x, $y);
+            $snags[] = new Snag(SnagKind::OutsideArea, \sprintf('The ink is outside the area: %s.', \implode(', ', $far)), $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->card, $part->film, $x, $y);
         }
 
         return $snags;

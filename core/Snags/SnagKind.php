@@ -16,10 +16,14 @@ enum SnagKind: string
     case FilledHole = 'filled hole';
     case ThinStroke = 'thin stroke';
     case SmallHole = 'small hole';
+    case LongerThanPath = 'longer than its path';
+    case TightCurve = 'curve too tight';
+    case Overlap = 'overlapping letters';
+    case OffBrim = 'off the brim';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole], true);
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim], true);
     }
 }

@@ -126,6 +126,14 @@ final class Font
         return $this->shaper->advance($glyph);
     }
 
+    /** The advance of a space, in font units; a quarter of the em where the font has none. */
+    public function spaceWidth(): int
+    {
+        $glyph = $this->characters->glyph(0x20);
+
+        return 0 === $glyph ? \intdiv($this->unitsPerEm, 4) : $this->shaper->advance($glyph);
+    }
+
     /** @throws FontException when the glyph is missing or damaged */
     public function outline(int $glyph): Path
     {

@@ -64,7 +64,7 @@ final readonly class LetterController
         $fonts = \is_array($body->fonts ?? null) ? \array_slice(\array_filter($body->fonts, \is_string(...)), 0, 12) : [];
         $width = 100_000;
         foreach ($plan->composition->parts as $part) {
-            $width = $part->line === $line->id && $part->width > 0 ? $part->width : $width;
+            $width = $part->card === $line->id && $part->width > 0 ? $part->width : $width;
         }
         $tries = [];
         foreach ($fonts as $font) {
@@ -119,7 +119,7 @@ final readonly class LetterController
         $font = $this->typeCase->font($line->font);
         $part = null;
         foreach ($plan->composition->parts as $candidate) {
-            $part = $candidate->line === $line->id ? $candidate : $part;
+            $part = $candidate->card === $line->id ? $candidate : $part;
         }
         $size = (int) \round(($part->letterHeight ?? 0) / $font->letterHeight() * $font->unitsPerEm);
         $mends = $size > 0 ? JoinMender::mend($line, $font, $size, JointSnags::NECK) : [];

@@ -53,6 +53,40 @@ final class PathBuilder
         return $this;
     }
 
+    /**
+     * A part of an ellipse from where the contour is: cubics of at most 45°, which are off by less than 5 ∕ 1,000,000 of
+     * the radius.
+     *
+     * @param float $from in degrees anticlockwise from straight to the right; where the contour is
+     * @param float $to   less than that to go clockwise
+     */
+    public function arcTo(float $x, float $y, float $radiusX, float $radiusY, float $from, float $to): self
+    {
+        $pieces = (int) \max(1, \ceil(\abs($to - $from) / 45 - 1e-9));
+        $step = \deg2rad($to - $from) / $pieces;
+        $handle = 4 / 3 * \tan($step / 4);
+        for ($piece = 0; $piece < $pieces; ++$piece) {
+            $a = \deg2rad($from) + $piece * $step;
+            $b = $a + $step;
+            $this->cubicTo(
+                $x + $radiusX * (\cos($a) - $handle * \sin($a)),
+                $y + $radiusY * (\sin($a) + $handle * \cos($a)),
+                $x + $radiusX * (\cos($b) + $handle * \sin($b)),
+                $y + $radiusY * (\sin($b) - $handle * \cos($b)),
+                $x + $radiusX * \cos($b),
+                $y + $radiusY * \sin($b),
+            );
+        }
+
+        return $this;
+    }
+
+    /** A whole ellipse as a contour of its own. */
+    public function ellipse(float $x, float $y, float $radiusX, float $radiusY): self
+    {
+        return $this->moveTo($x + $radiusX, $y)->arcTo($x, $y, $radiusX, $radiusY, 0, 360)->close();
+    }
+
     /** Closes the contour with a straight line where it is open. */
     public function close(): self
     {

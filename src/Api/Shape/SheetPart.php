@@ -8,14 +8,14 @@ use OpenApi\Attributes as OA;
 use Uvret\Compose\Part;
 use Uvret\Geometry\SvgPath;
 
-/** A welded line on the stage, wear side. */
-#[OA\Schema(schema: 'SheetPart', required: ['line', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also'])]
+/** A welded line or a form on the stage, wear side. */
+#[OA\Schema(schema: 'SheetPart', required: ['card', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also', 'turn', 'trace', 'guide'])]
 final readonly class SheetPart
 {
     /** @param list<LetterFrame> $letters */
     public function __construct(
         #[OA\Property]
-        public string $line,
+        public string $card,
         #[OA\Property]
         public string $film,
         #[OA\Property(description: 'SVG path data in µm from the middle of the area’s top edge, y pointing down.')]
@@ -38,11 +38,17 @@ final readonly class SheetPart
         public array $letters,
         #[OA\Property(description: 'Whether it has only the letters of the line that are cut from another film.')]
         public bool $also,
+        #[OA\Property(description: 'How far its frame is turned, in degrees clockwise.')]
+        public float $turn,
+        #[OA\Property(ref: '#/components/schemas/SheetTrace', nullable: true)]
+        public ?SheetTrace $trace,
+        #[OA\Property(description: 'Only there to be followed or filled.')]
+        public bool $guide,
     ) {
     }
 
     public static function of(Part $part): self
     {
-        return new self($part->line, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also);
+        return new self($part->card, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide);
     }
 }

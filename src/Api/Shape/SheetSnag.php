@@ -8,9 +8,10 @@ use OpenApi\Attributes as OA;
 use Uvret\Snags\Snag;
 
 /** A snag with its number, as on its pin. */
-#[OA\Schema(schema: 'SheetSnag', required: ['number', 'kind', 'blocks', 'message', 'cure', 'line', 'film', 'x', 'y'])]
+#[OA\Schema(schema: 'SheetSnag', required: ['number', 'kind', 'blocks', 'message', 'cure', 'card', 'film', 'x', 'y', 'fixes'])]
 final readonly class SheetSnag
 {
+    /** @param list<SheetFix> $fixes */
     public function __construct(
         #[OA\Property]
         public int $number,
@@ -23,18 +24,20 @@ final readonly class SheetSnag
         #[OA\Property]
         public string $cure,
         #[OA\Property(nullable: true)]
-        public ?string $line,
+        public ?string $card,
         #[OA\Property(nullable: true)]
         public ?string $film,
         #[OA\Property(description: 'Where on the stage, in µm, y pointing down.', nullable: true)]
         public ?int $x,
         #[OA\Property(nullable: true)]
         public ?int $y,
+        #[OA\Property(description: 'Changes that mend it at once.', items: new OA\Items(ref: '#/components/schemas/SheetFix'))]
+        public array $fixes,
     ) {
     }
 
     public static function of(int $number, Snag $snag): self
     {
-        return new self($number, $snag->kind->value, $snag->kind->blocks(), $snag->message, $snag->cure, $snag->line, $snag->film, $snag->x, null === $snag->y ? null : -$snag->y);
+        return new self($number, $snag->kind->value, $snag->kind->blocks(), $snag->message, $snag->cure, $snag->card, $snag->film, $snag->x, null === $snag->y ? null : -$snag->y, \array_map(SheetFix::of(...), $snag->fixes));
     }
 }

@@ -526,6 +526,37 @@ export interface components {
              */
             stack: "top" | "middle" | "bottom";
             lines: components["schemas"]["DesignLine"][];
+            /**
+             * @description Basic shapes, each in its place.
+             * @default []
+             */
+            forms: components["schemas"]["DesignForm"][];
+        };
+        /** @description A part of a circle, with the middle of the line in its middle. */
+        DesignArc: {
+            /**
+             * @description Which of the three rules.
+             * @default rise
+             * @enum {unknown}
+             */
+            by: "radius" | "rise" | "angle";
+            /** @default 150000 */
+            radius: components["schemas"]["DesignExtent"];
+            /**
+             * @description How much higher the path's middle lies than its ends.
+             * @default 20000
+             */
+            rise: number;
+            /**
+             * @description How much of the circle the line takes, in degrees.
+             * @default 60
+             */
+            angle: number;
+            /**
+             * @default up
+             * @enum {unknown}
+             */
+            bows: "up" | "down";
         };
         /** @description The garment, bag or hat as bought, in one size and colour. */
         DesignBlank: {
@@ -537,6 +568,32 @@ export interface components {
             width: components["schemas"]["DesignExtent"];
             fabric: components["schemas"]["DesignFabric"];
             placement: components["schemas"]["DesignPlacement"];
+        };
+        /** @description A flat ring round the blank's measuring point that carries lettering: the brim of a hat, laid flat. */
+        DesignBrim: {
+            /** @description The radius of its outer edge. */
+            edge: components["schemas"]["DesignExtent"];
+            /** @description The radius where the crown begins. */
+            crown: components["schemas"]["DesignExtent"];
+        };
+        /** @description A ring on the brim that the placement has. */
+        DesignBrimPath: {
+            /**
+             * @description From the brim's edge.
+             * @default 40000
+             */
+            inset: components["schemas"]["DesignDistance"];
+            /**
+             * @description How much of the brim the line may take so that it reads from one side, in degrees.
+             * @default 160
+             */
+            span: number;
+            /**
+             * @description The side that it reads from: upper from the back, lower from the front.
+             * @default lower
+             * @enum {unknown}
+             */
+            part: "upper" | "lower";
         };
         /** @description A design of a job in small, as it will be worn. */
         DesignCard: {
@@ -552,13 +609,64 @@ export interface components {
          * @description How the blank is drawn.
          * @enum {unknown}
          */
-        DesignDrawing: "tee-front" | "tee-back" | "hoodie-front" | "sleeve" | "tote" | "cap" | "brimmed-hat" | "pouch";
+        DesignDrawing: "tee-front" | "tee-back" | "hoodie-front" | "sleeve" | "tote" | "cap" | "brimmed-hat" | "pouch" | "hat-brim";
+        /** @description One edge of a line that is stretched. */
+        DesignEdge: {
+            /**
+             * @default level
+             * @enum {unknown}
+             */
+            shape: "level" | "arched" | "dipped" | "peaked" | "wave" | "slope" | "form";
+            /**
+             * @description How far the shape reaches from the straight edge: up, but down for dipped.
+             * @default 15000
+             */
+            rise: components["schemas"]["DesignDistance"];
+            /**
+             * @description How far to the left (below 0) or right its highest place is drawn, in percent.
+             * @default 0
+             */
+            pull: number;
+            /**
+             * @description How much higher the left end lies.
+             * @default 0
+             */
+            left: components["schemas"]["DesignDistance"];
+            /**
+             * @description How much higher the right end lies.
+             * @default 0
+             */
+            right: components["schemas"]["DesignDistance"];
+        };
         DesignExtent: number;
         DesignFabric: {
             name: components["schemas"]["DesignLabel"];
             colour: components["schemas"]["DesignColour"];
         };
         DesignFeatures: string[];
+        /** @description A top and a bottom edge, each chosen by itself. */
+        DesignFills: {
+            /** @default [] */
+            top: components["schemas"]["DesignEdge"];
+            /** @default [] */
+            bottom: components["schemas"]["DesignEdge"];
+            /**
+             * @description The form whose edges are taken where an edge says so.
+             * @default
+             */
+            form: string;
+            /**
+             * @description How far inside the form's outline its edges are taken.
+             * @default 4000
+             */
+            inset: components["schemas"]["DesignDistance"];
+            /**
+             * @description Whether letters keep their widths or become wider where they are taller.
+             * @default kept
+             * @enum {unknown}
+             */
+            widths: "kept" | "by height";
+        };
         DesignFilm: {
             id: components["schemas"]["DesignId"];
             name: components["schemas"]["DesignLabel"];
@@ -573,6 +681,104 @@ export interface components {
              * @enum {unknown}
              */
             bladeSide: "mirrored" | "as worn";
+        };
+        /** @description What a line runs along, and how its letters stand on that. What is set for other kinds of path is kept. */
+        DesignFollows: {
+            /**
+             * @default straight
+             * @enum {unknown}
+             */
+            path: "straight" | "arc" | "ring" | "brim" | "spiral" | "outline";
+            /** @default [] */
+            arc: components["schemas"]["DesignArc"];
+            /** @default [] */
+            ring: components["schemas"]["DesignRing"];
+            /** @default [] */
+            brim: components["schemas"]["DesignBrimPath"];
+            /** @default [] */
+            spiral: components["schemas"]["DesignSpiral"];
+            /** @default [] */
+            outline: components["schemas"]["DesignOutlinePath"];
+            /**
+             * @description What of the letters lies on the path; middle and top are those of the letter H.
+             * @default baseline
+             * @enum {unknown}
+             */
+            sits: "baseline" | "middle" | "top";
+            /**
+             * @description How far from the path that is, towards the letters' tops.
+             * @default 0
+             */
+            lift: components["schemas"]["DesignDistance"];
+            /**
+             * @description Whether each letter is turned as it is or bent along the path; auto bends scripts that join.
+             * @default auto
+             * @enum {unknown}
+             */
+            letters: "auto" | "turned" | "bent";
+            /**
+             * @description How much of the difference between the letters' feet and their middles the spacing makes up for, in percent: at 100 it is as straight words have it half way up the letter H, at 0 on the path.
+             * @default 100
+             */
+            evening: number;
+        };
+        /** @description A basic shape. Lengths that its kind does not have are kept and without meaning. */
+        DesignForm: {
+            id: components["schemas"]["DesignId"];
+            /** @enum {unknown} */
+            kind: "circle" | "ring" | "rectangle" | "polygon" | "star" | "heart" | "shield" | "pennant" | "ribbon" | "arch" | "label";
+            film: components["schemas"]["DesignId"];
+            width: components["schemas"]["DesignExtent"];
+            height: components["schemas"]["DesignExtent"];
+            /**
+             * @description The radius of a rectangle's corners; of a label's, cut into it.
+             * @default 0
+             */
+            corner: number;
+            /**
+             * @description How broad the band of a ring, an arch or a ribbon is.
+             * @default 8000
+             */
+            band: components["schemas"]["DesignExtent"];
+            /**
+             * @description The corners of a polygon, the points of a star.
+             * @default 5
+             */
+            count: number;
+            /**
+             * @description How deep a star, a pennant's notch, or a ribbon's bow goes, in percent.
+             * @default 50
+             */
+            depth: number;
+            /**
+             * @description How far right of the middle of the area's top edge its middle lies.
+             * @default 0
+             */
+            across: components["schemas"]["DesignDistance"];
+            /**
+             * @description How far below the area's top edge its middle lies.
+             * @default 100000
+             */
+            down: components["schemas"]["DesignDistance"];
+            /**
+             * @description In degrees, clockwise as worn.
+             * @default 0
+             */
+            turn: number;
+            /**
+             * @description Whether its width and height change together by hand.
+             * @default true
+             */
+            proportional: boolean;
+            /**
+             * @description Only there to be followed or filled: neither worn nor cut.
+             * @default false
+             */
+            guide: boolean;
+            /** @default false */
+            hidden: boolean;
+            /** @default false */
+            locked: boolean;
         };
         DesignId: string;
         DesignLabel: string;
@@ -694,6 +900,16 @@ export interface components {
              * @default []
              */
             letters: components["schemas"]["DesignLetter"][];
+            /**
+             * @description What the line runs along.
+             * @default []
+             */
+            follows: components["schemas"]["DesignFollows"];
+            /**
+             * @description The edges that the line is stretched between.
+             * @default []
+             */
+            fills: components["schemas"]["DesignFills"];
         };
         /** @description A design by its name. */
         DesignName: {
@@ -701,6 +917,25 @@ export interface components {
             name: string;
         };
         DesignNudge: number;
+        /** @description Along the outline of a form or motif. */
+        DesignOutlinePath: {
+            /**
+             * @description Whose outline.
+             * @default
+             */
+            shape: string;
+            /**
+             * @description Where the letters stand.
+             * @default outside
+             * @enum {unknown}
+             */
+            side: "outside" | "inside";
+            /**
+             * @description Where the line's aligned point lies: clockwise from the top, in percent of the outline's length.
+             * @default 0
+             */
+            start: number;
+        };
         /** @description The area of the blank that may carry lettering. */
         DesignPlacement: {
             id: components["schemas"]["DesignId"];
@@ -717,6 +952,50 @@ export interface components {
                 edge: "collar" | "hem" | "seam" | "zip" | "pocket" | "brim" | "handles" | "top edge" | "shoulder";
                 distance: components["schemas"]["DesignDistance"];
             }[];
+            brim?: components["schemas"]["DesignBrim"];
+        };
+        /** @description A whole circle in its place. */
+        DesignRing: {
+            /** @default 60000 */
+            radius: components["schemas"]["DesignExtent"];
+            /**
+             * @description The upper and the lower half read from left to right, upright; round starts where the line is aligned and goes all the way.
+             * @default upper
+             * @enum {unknown}
+             */
+            part: "upper" | "lower" | "round";
+            /**
+             * @description Where the tops of the letters point on a line that goes round.
+             * @default outwards
+             * @enum {unknown}
+             */
+            tops: "outwards" | "inwards";
+            /**
+             * @description A line whose ring it shares; that one has the centre, the radius and the ends.
+             * @default
+             */
+            with: string;
+            /**
+             * @description How far right of the middle of the area's top edge the centre lies.
+             * @default 0
+             */
+            across: components["schemas"]["DesignDistance"];
+            /**
+             * @description How far below the area's top edge the centre lies.
+             * @default 100000
+             */
+            down: components["schemas"]["DesignDistance"];
+            /**
+             * @description What is between the ends: what the letters leave; as much as between words, with all letters spaced evenly to close the ring; or a gap of a given length.
+             * @default own
+             * @enum {unknown}
+             */
+            ends: "own" | "even" | "gap";
+            /**
+             * @description Between the ends, measured half way up the letters.
+             * @default 10000
+             */
+            gap: components["schemas"]["DesignDistance"];
         };
         DesignSize: {
             /**
@@ -725,6 +1004,29 @@ export interface components {
              */
             by: "width" | "height" | "letter" | "area";
             length: number;
+        };
+        /** @description A spiral with even pitch, clockwise, the letters' tops outwards. Sized by width or height it is the outer size that is given. */
+        DesignSpiral: {
+            /**
+             * @description The radius of the middle that is left free.
+             * @default 10000
+             */
+            inner: components["schemas"]["DesignExtent"];
+            /**
+             * @description From turn to turn, in percent of the height that the line's ink has when straight.
+             * @default 115
+             */
+            pitch: number;
+            /**
+             * @description Where the reading starts.
+             * @default outside
+             * @enum {unknown}
+             */
+            from: "outside" | "inside";
+            /** @default 0 */
+            across: components["schemas"]["DesignDistance"];
+            /** @default 100000 */
+            down: components["schemas"]["DesignDistance"];
         };
         /** @description A font of the type case. */
         FontCard: {
@@ -925,6 +1227,14 @@ export interface components {
             spare: number | null;
             snags: components["schemas"]["SheetSnag"][];
         };
+        /** @description A change of the snag’s line that mends it. */
+        SheetFix: {
+            say: string;
+            /** @description The size that letters H get, in µm; null where it stays. */
+            letterHeight: number | null;
+            /** @description The tracking in thousandths of the em; null where it stays. */
+            spacing: number | null;
+        };
         /** @description A cut layer in its weeding box, blade side. Lengths are in µm. */
         SheetLayer: {
             film: string;
@@ -940,9 +1250,9 @@ export interface components {
             toWeed: number;
             mirrored: boolean;
         };
-        /** @description A welded line on the stage, wear side. */
+        /** @description A welded line or a form on the stage, wear side. */
         SheetPart: {
-            line: string;
+            card: string;
             film: string;
             /** @description SVG path data in µm from the middle of the area’s top edge, y pointing down. */
             path: string;
@@ -961,6 +1271,14 @@ export interface components {
             letters: components["schemas"]["LetterFrame"][];
             /** @description Whether it has only the letters of the line that are cut from another film. */
             also: boolean;
+            /**
+             * Format: float
+             * @description How far its frame is turned, in degrees clockwise.
+             */
+            turn: number;
+            trace: components["schemas"]["SheetTrace"] | null;
+            /** @description Only there to be followed or filled. */
+            guide: boolean;
         };
         /** @description A snag with its number, as on its pin. */
         SheetSnag: {
@@ -970,11 +1288,22 @@ export interface components {
             blocks: boolean;
             message: string;
             cure: string;
-            line: string | null;
+            card: string | null;
             film: string | null;
             /** @description Where on the stage, in µm, y pointing down. */
             x: number | null;
             y: number | null;
+            /** @description Changes that mend it at once. */
+            fixes: components["schemas"]["SheetFix"][];
+        };
+        /** @description A line’s path and edges, to be taken hold of on the stage. Lengths are in µm, y pointing down. */
+        SheetTrace: {
+            /** @description SVG path data; empty where the line is straight. */
+            path: string;
+            handle: components["schemas"]["StagePoint"] | null;
+            circle: components["schemas"]["StageCircle"] | null;
+            /** @description The ends and the middles of both edges; none where the line is not stretched. */
+            edges: components["schemas"]["TraceEdge"][];
         };
         /**
          * Shop blank
@@ -992,9 +1321,34 @@ export interface components {
                 placements: components["schemas"]["DesignPlacement"][];
             }[];
         };
+        /** @description A circle of the stage, in µm, y pointing down. */
+        StageCircle: {
+            x: number;
+            y: number;
+            radius: number;
+        };
+        /** @description A point of the stage, in µm, y pointing down. */
+        StagePoint: {
+            x: number;
+            y: number;
+        };
         /** @description Differs as soon as something was changed. */
         Stamp: {
             stamp: string;
+        };
+        /** @description A point of an edge that a line is stretched to. */
+        TraceEdge: {
+            /** @enum {string} */
+            edge: "top" | "bottom";
+            /** @enum {string} */
+            at: "left" | "middle" | "right";
+            x: number;
+            y: number;
+            /**
+             * Format: float
+             * @description Which way the line goes there, in degrees clockwise.
+             */
+            heading: number;
         };
         /** @description A line in another font, at the same ink width. */
         TryOut: {

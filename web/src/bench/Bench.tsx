@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useState } from 'react';
-import type { Line, OpenDesign, SheetSnag, Unit } from '../api/client';
+import type { OpenDesign, SheetFix, SheetSnag, Unit } from '../api/client';
 import { Header } from '../ui/Header';
 import { IconButton } from '../ui/IconButton';
 import { Segments } from '../ui/Segments';
@@ -7,15 +7,15 @@ import { useKeys } from '../ui/keys';
 import { BuildSheet } from './BuildSheet';
 import { ConflictDialog } from './ConflictDialog';
 import { DesignTitle } from './DesignTitle';
-import { withLetter, withLine, withPlace, withWords } from './edits';
+import { withForm, withLetter, withLine, withOwnPlace, withPlace, withWords } from './edits';
+import { isPlaced } from './follows';
 import { FilmsColumn } from './FilmsColumn';
 import { HistoryDialog } from './HistoryDialog';
 import { KeysHelp } from './KeysHelp';
 import { ProofDialog } from './ProofDialog';
 import { SavedNote } from './SavedNote';
 import { Stage, type Side } from './Stage';
-import type { Pose } from './stage/pose';
-import { landing } from './stage/useHands';
+import { landing, type Gesture } from './stage/useHands';
 import { useView } from './stage/useView';
 import { Tape } from './Tape';
 import { useBenchKeys } from './useBenchKeys';
@@ -70,8 +70,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     const showSnag = useCallback(
         (next: SheetSnag | null) => {
             setSnagNumber(next?.number ?? null);
-            if (next?.line) {
-                setChosen(next.line);
+            if (next?.card) {
+                setChosen(next.card);
             }
             if (next && next.x !== null && next.y !== null) {
                 lookAt(next.x, next.y);
@@ -81,16 +81,38 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     );
 
     const drop = useCallback(
-        (line: string, next: Partial<Line>, pose: Pose) => {
+        ({ card, change: next, pose }: Gesture) => {
+            const line = design.lines.find(({ id }) => id === card);
+            const moved = Object.keys(next).length === 0;
+            if (!line || isPlaced(line)) {
+                const [dx, dy] = [Math.round(pose.e), Math.round(pose.f)];
+                const own = line ? withLine(card, next) : withForm(card, next);
+                change(moved ? withOwnPlace(card, dx, dy) : own);
+                return;
+            }
             const place = landing(
-                sheet.parts.filter((part) => part.line === line),
+                sheet.parts.filter((part) => part.card === card),
                 pose,
             );
             if (place) {
-                change(withPlace(line, next, place, sheet));
+                change(withPlace(card, next, place, sheet));
             }
         },
-        [change, sheet],
+        [change, design, sheet],
+    );
+
+    const fix = useCallback(
+        (snag: SheetSnag, { letterHeight, spacing }: SheetFix) => {
+            if (snag.card) {
+                change(
+                    withLine(snag.card, {
+                        ...(letterHeight !== null && { size: { by: 'letter', length: letterHeight } }),
+                        ...(spacing !== null && { spacing }),
+                    }),
+                );
+            }
+        },
+        [change],
     );
 
     const keys = useBenchKeys({
@@ -158,6 +180,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     onChoose={choose}
                     snag={snag}
                     onSnag={showSnag}
+                    onFix={fix}
                     letter={letter}
                     onLetter={setLetter}
                 />
@@ -178,6 +201,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     letter={letter}
                     onLetter={(line, at, next) => change(withLetter(line, at, next), `letter:${line}:${at}`)}
                     onDrop={drop}
+                    onFix={fix}
+                    onReshape={(next, what) => chosen && change(withLine(chosen, next), `${what}:${chosen}`)}
                 />
                 <FilmsColumn
                     id={opened.id}

@@ -1,8 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import type { SheetSnag } from '../api/client';
+import type { FormKind, SheetFix, SheetSnag } from '../api/client';
 import { fonts } from '../api/queries';
 import { BlankCard } from './BlankCard';
-import { freeId, withNewLine, withOrder } from './edits';
+import { AddCards } from './AddCards';
+import { freeId, withNewForm, withNewLine, withOrder } from './edits';
+import { FormCard } from './FormCard';
 import { LineCard } from './LineCard';
 import { SnagList } from './SnagList';
 import { useReorder } from './useReorder';
@@ -15,12 +17,13 @@ interface Props {
     onChoose: (line: string | null) => void;
     snag: SheetSnag | null;
     onSnag: (snag: SheetSnag) => void;
+    onFix: (snag: SheetSnag, fix: SheetFix) => void;
     letter: number | null;
     onLetter: (at: number | null) => void;
 }
 
-/** The ordered cards of the design: the blank first, then the lines. */
-export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, letter, onLetter }: Props) {
+/** The ordered cards of the design: the blank first, then the lines and the forms. */
+export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, onFix, letter, onLetter }: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
     const reorder = useReorder(
@@ -36,7 +39,7 @@ export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, lette
                     <LineCard
                         key={line.id}
                         line={line}
-                        part={sheet.parts.find((part) => part.line === line.id)}
+                        part={sheet.parts.find((part) => part.card === line.id)}
                         design={design}
                         typeCase={typeCase}
                         open={line.id === chosen}
@@ -48,21 +51,35 @@ export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, lette
                         onLetter={onLetter}
                     />
                 ))}
-                {design.lines.length === 0 && (
-                    <p className="px-1 text-quiet">Nothing is on the blank yet. Add a line and type the words.</p>
+                {design.forms.map((form) => (
+                    <FormCard
+                        key={form.id}
+                        form={form}
+                        design={design}
+                        open={form.id === chosen}
+                        onOpen={() => onChoose(form.id)}
+                        change={change}
+                    />
+                ))}
+                {design.lines.length === 0 && design.forms.length === 0 && (
+                    <p className="px-1 text-quiet">
+                        Nothing is on the blank yet. Add a line and type the words, or a form.
+                    </p>
                 )}
-                <button
-                    className="shrink-0 rounded-[3px] border border-dashed border-seam py-1.5 font-semibold text-indigo hover:border-indigo"
-                    onClick={() => {
+                <AddCards
+                    onLine={() => {
                         const id = freeId(design);
                         change(withNewLine(id));
                         onChoose(id);
                     }}
-                >
-                    Add a line
-                </button>
+                    onForm={(kind: FormKind) => {
+                        const id = freeId(design, 'form');
+                        change(withNewForm(id, kind));
+                        onChoose(id);
+                    }}
+                />
             </div>
-            <SnagList snags={snags} chosen={snag} onChoose={onSnag} />
+            <SnagList snags={snags} chosen={snag} onChoose={onSnag} onFix={onFix} />
         </section>
     );
 }

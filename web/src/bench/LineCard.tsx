@@ -5,10 +5,15 @@ import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
 import { Swatch } from '../ui/Swatch';
+import { CardActions } from './CardActions';
 import { freeId, withCopy, withFilm, withLine, withoutLine, withWords } from './edits';
+import { edgeWords, isPlainEdge, pathNames } from './follows';
 import { faceOf, loadFaces } from './fontFaces';
 import { FontChoice } from './FontChoice';
+import { pasteInOneLine } from './pasteInOneLine';
 import { LetterPanel } from './LetterPanel';
+import { LineFills } from './LineFills';
+import { LineFollows } from './LineFollows';
 import { LineForms } from './LineForms';
 import { LineMeasures } from './LineMeasures';
 import { TryOutDialog } from './TryOutDialog';
@@ -117,11 +122,12 @@ export function LineCard({
                         className={`w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm ${line.hidden ? 'opacity-45' : ''}`}
                         style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
                         placeholder="Type the words"
-                        maxLength={400}
+                        maxLength={2000}
                         autoComplete="off"
                         spellCheck={false}
                         value={line.words}
                         onFocus={onOpen}
+                        onPaste={(event) => pasteInOneLine(event, (text) => change(withWords(line.id, text)))}
                         onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
                     />
                     {!open && filmChoice}
@@ -147,6 +153,14 @@ export function LineCard({
                             </button>
                         </span>
                         <LineMeasures line={line} part={part} design={design} set={set} />
+                        <LineFollows
+                            line={line}
+                            part={part}
+                            design={design}
+                            set={set}
+                            setOther={(id, next) => change(withLine(id, next))}
+                        />
+                        <LineFills line={line} design={design} set={set} />
                         <LineMore
                             parts={{
                                 forms: (
@@ -187,22 +201,14 @@ export function LineCard({
                 />
             )}
             {open ? (
-                <span className="mt-2 flex justify-between text-xs">
-                    <CardButton onClick={() => set({ hidden: !line.hidden })}>
-                        {line.hidden ? 'Show' : 'Hide'}
-                    </CardButton>
-                    <CardButton onClick={() => set({ locked: !line.locked })}>
-                        {line.locked ? 'Unlock' : 'Lock'}
-                    </CardButton>
-                    <CardButton onClick={() => change(withCopy(line.id, freeId(design)))}>Duplicate</CardButton>
-                    <button
-                        className="font-semibold text-madder hover:underline disabled:opacity-40"
-                        disabled={line.locked}
-                        onClick={() => change(withoutLine(line.id))}
-                    >
-                        Remove
-                    </button>
-                </span>
+                <CardActions
+                    hidden={line.hidden}
+                    locked={line.locked}
+                    onHide={() => set({ hidden: !line.hidden })}
+                    onLock={() => set({ locked: !line.locked })}
+                    onDuplicate={() => change(withCopy(line.id, freeId(design)))}
+                    onRemove={() => change(withoutLine(line.id))}
+                />
             ) : (
                 <p className="mt-1 truncate text-xs text-quiet">
                     {line.hidden && <b>hidden · </b>}
@@ -210,6 +216,8 @@ export function LineCard({
                     {font?.name ?? line.font}
                     {part && ink && ` · ${show(part.width, unit)} × ${show(part.height, unit)} ${unit}`}
                     {line.size.by === 'area' && ' · fitted to the area'}
+                    {line.follows.path !== 'straight' && ` · on ${pathNames[line.follows.path]}`}
+                    {!(isPlainEdge(line.fills.top) && isPlainEdge(line.fills.bottom)) && ` · ${edgeWords(line)}`}
                 </p>
             )}
         </section>
@@ -249,14 +257,6 @@ function LineMore({ parts }: { parts: { forms: ReactNode; letters: ReactNode } }
                 style={{ pointerEvents: 'none' }}
             />
         </div>
-    );
-}
-
-function CardButton({ onClick, children }: { onClick: () => void; children: string }) {
-    return (
-        <button className="font-semibold text-indigo hover:underline" onClick={onClick}>
-            {children}
-        </button>
     );
 }
 

@@ -61,7 +61,7 @@ export function LineForms({ line, design, font, snags, width, change }: Props) {
     const set = (next: Partial<Line>) => change(withLine(line.id, next));
     const offered = (font?.alternates ?? []).filter((tag) => names[tag] || /^(ss|cv)\d\d$/.test(tag));
     const positions = (font?.alternates ?? []).some((tag) => /^(init|medi|fina|isol)$/.test(tag));
-    const joints = snags.filter((snag) => snag.line === line.id && /join|filled hole/.test(snag.kind));
+    const joints = snags.filter((snag) => snag.card === line.id && /join|filled hole/.test(snag.kind));
 
     const mend = async () => {
         try {

@@ -1,5 +1,6 @@
 import type { Design, Line, SheetPart } from '../api/client';
 import { LengthField } from '../ui/LengthField';
+import { isPlaced } from './follows';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
 
@@ -114,7 +115,7 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     onChange={(turn) => set({ turn }, 'turn')}
                 />
             </span>
-            {!isFirst && (
+            {!isFirst && !isPlaced(line) && (
                 <>
                     <Label>Aligned</Label>
                     <Segments
@@ -129,7 +130,7 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     />
                 </>
             )}
-            {gap && (
+            {gap && !isPlaced(line) && (
                 <>
                     <Label>{isFirst ? 'Edge' : 'Gap'}</Label>
                     <span className="flex items-center gap-1.5">

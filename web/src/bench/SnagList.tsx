@@ -1,13 +1,15 @@
-import type { SheetSnag } from '../api/client';
+import { Fixes } from './Fixes';
+import type { SheetFix, SheetSnag } from '../api/client';
 
 interface Props {
     snags: readonly SheetSnag[];
     chosen: SheetSnag | null;
     onChoose: (snag: SheetSnag) => void;
+    onFix: (snag: SheetSnag, fix: SheetFix) => void;
 }
 
 /** What will go wrong, with the numbers of the pins on the stage; choosing one shows its place. */
-export function SnagList({ snags, chosen, onChoose }: Props) {
+export function SnagList({ snags, chosen, onChoose, onFix }: Props) {
     return (
         <section aria-label="Snags" className="max-h-44 shrink-0 overflow-y-auto border-t border-seam p-3">
             <h2 className="heading mb-1.5">Snags</h2>
@@ -27,6 +29,7 @@ export function SnagList({ snags, chosen, onChoose }: Props) {
                                     {snag.message} <span className="text-quiet">{snag.cure}</span>
                                 </span>
                             </button>
+                            <Fixes snag={snag} onFix={onFix} />
                         </li>
                     ))}
                 </ol>

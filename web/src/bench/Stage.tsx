@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import type { Design, Letter, Line, Sheet, SheetSnag } from '../api/client';
+import type { Design, Letter, Line, Sheet, SheetFix, SheetSnag } from '../api/client';
 import { brightness } from '../blanks/brightness';
 import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
@@ -9,11 +9,11 @@ import { Guides } from './stage/Guides';
 import { Ink } from './stage/Ink';
 import { OtherAreas } from './stage/OtherAreas';
 import { Pins } from './stage/Pins';
+import { Reshape } from './stage/Reshape';
 import { PlacementArea } from './stage/PlacementArea';
-import type { Pose } from './stage/pose';
 import { Selection } from './stage/Selection';
 import { SnagNote } from './stage/SnagNote';
-import { useHands } from './stage/useHands';
+import { useHands, type Gesture } from './stage/useHands';
 import { usePan } from './stage/usePan';
 import type { View } from './stage/useView';
 import { WordsInPlace } from './stage/WordsInPlace';
@@ -29,14 +29,16 @@ interface Props {
     lost: string;
     onSide: (side: Side) => void;
     chosen: string | null;
-    onChoose: (line: string | null) => void;
+    onChoose: (card: string | null) => void;
     snag: SheetSnag | null;
     onSnag: (snag: SheetSnag | null) => void;
     /** The line whose words are edited where they stand. */
     edited: string | null;
     onEdit: (line: string | null) => void;
     onWords: (line: string, words: string) => void;
-    onDrop: (line: string, change: Partial<Line>, pose: Pose) => void;
+    onDrop: (gesture: Gesture) => void;
+    onReshape: (next: Partial<Line>, what: string) => void;
+    onFix: (snag: SheetSnag, fix: SheetFix) => void;
     /** The chosen letter of the chosen line. */
     letter: number | null;
     onLetter: (line: string, at: number, next: Partial<Letter>) => void;
@@ -59,9 +61,10 @@ export function Stage(props: Props) {
         props.onSnag(null);
     });
     const line = design.lines.find(({ id }) => id === chosen);
-    const part = sheet.parts.find((candidate) => candidate.line === chosen);
+    const item = line ?? design.forms.find(({ id }) => id === chosen);
+    const part = sheet.parts.find((candidate) => candidate.card === chosen);
     const editedLine = design.lines.find(({ id }) => id === edited);
-    const editedPart = sheet.parts.find((candidate) => candidate.line === edited);
+    const editedPart = sheet.parts.find((candidate) => candidate.card === edited);
     const viewBox = box ? `${box.left} ${box.top} ${box.width} ${box.height}` : '0 0 1 1';
 
     return (
@@ -110,12 +113,22 @@ export function Stage(props: Props) {
                                     vectorEffect="non-scaling-stroke"
                                 />
                             )}
-                            {line && part?.ink && (
-                                <Selection
+                            {line && part?.trace && !gesture && (
+                                <Reshape
                                     line={line}
+                                    design={design}
+                                    trace={part.trace}
+                                    pixel={pixel}
+                                    toStage={toStage}
+                                    onChange={props.onReshape}
+                                />
+                            )}
+                            {item && part?.ink && (
+                                <Selection
+                                    item={item}
                                     part={part}
                                     unit={unit}
-                                    gesture={gesture?.line === chosen ? gesture : null}
+                                    gesture={gesture?.card === chosen ? gesture : null}
                                     pixel={pixel}
                                     handlers={handlers}
                                 />
@@ -155,7 +168,9 @@ export function Stage(props: Props) {
                     onClose={() => onEdit(null)}
                 />
             )}
-            {box && snag && <SnagNote snag={snag} view={box} pixel={pixel} onClose={() => props.onSnag(null)} />}
+            {box && snag && (
+                <SnagNote snag={snag} view={box} pixel={pixel} onClose={() => props.onSnag(null)} onFix={props.onFix} />
+            )}
             <div className="absolute bottom-3 left-3.5 flex gap-2">
                 <Segments
                     label="What is drawn"

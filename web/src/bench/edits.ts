@@ -1,4 +1,7 @@
-import type { Blank, Design, Film, Frame, Letter, Line, Sheet } from '../api/client';
+import { level, isPlaced, ringLeader, straight, takesForm } from './follows';
+import { formNames, newForm } from './forms';
+import { scaledShape } from './stage/pose';
+import type { Blank, Design, Film, Form, FormKind, Frame, Letter, Line, Sheet } from '../api/client';
 
 /** Changes to a design: each takes one and gives the next. */
 type Edit = (design: Design) => Design;
@@ -33,9 +36,46 @@ export const withBlankFitted =
                 gap: scaled(line.gap),
                 shift: scaled(line.shift),
                 size: { ...line.size, length: scaled(line.size.length) },
+                ...fittedShape(line, factor),
+            })),
+            forms: design.forms.map((form) => ({
+                ...form,
+                width: Math.max(500, scaled(form.width)),
+                height: Math.max(500, scaled(form.height)),
+                corner: scaled(form.corner),
+                band: Math.max(500, scaled(form.band)),
+                across: scaled(form.across),
+                down: scaled(form.down),
             })),
         });
     };
+
+/** What a line follows and fills on an area that is as much larger. */
+function fittedShape(line: Line, factor: number): Pick<Line, 'follows' | 'fills'> {
+    const scaled = (length: number) => Math.round(length * factor);
+    const { follows, fills } = scaledShape(line, factor);
+    const { ring, spiral } = follows;
+    return {
+        follows: {
+            ...follows,
+            lift: scaled(follows.lift),
+            ring: {
+                ...ring,
+                radius: Math.max(500, scaled(ring.radius)),
+                across: scaled(ring.across),
+                down: scaled(ring.down),
+                gap: scaled(ring.gap),
+            },
+            spiral: {
+                ...spiral,
+                inner: Math.max(500, scaled(spiral.inner)),
+                across: scaled(spiral.across),
+                down: scaled(spiral.down),
+            },
+        },
+        fills: { ...fills, inset: scaled(fills.inset) },
+    };
+}
 
 /** Puts a line on a film of the rack; the design takes the film in, on top of those it has. */
 export const withFilm =
@@ -52,7 +92,7 @@ export const withFilm =
 export const withPlace =
     (id: string, change: Partial<Line>, place: Frame, sheet: Sheet): Edit =>
     (design) => {
-        const inkOf = (line: Line) => sheet.parts.find((part) => part.line === line.id)?.ink;
+        const inkOf = (line: Line) => sheet.parts.find((part) => part.card === line.id)?.ink;
         const before = design.lines.find((line) => line.id === id);
         const moved = before && inkOf(before);
         if (!moved) {
@@ -62,7 +102,7 @@ export const withPlace =
         let [above, reference] = [sheet.area.top, sheet.area];
         const lines = design.lines.map((line) => {
             const ink = line.id === id ? place : inkOf(line);
-            if (!ink) {
+            if (!ink || isPlaced(line)) {
                 return line;
             }
             // What stands by its shapes is put by its box from then on.
@@ -182,9 +222,12 @@ export const withMove =
     (id: string, dx: number, dy: number, sheet: Sheet): Edit =>
     (design) => {
         const line = design.lines.find((candidate) => candidate.id === id);
-        const ink = sheet.parts.find((part) => part.line === id)?.ink;
+        const ink = sheet.parts.find((part) => part.card === id)?.ink;
         if (!line || !ink || line.locked || (dx === 0 && dy === 0)) {
             return design;
+        }
+        if (isPlaced(line)) {
+            return withOwnPlace(id, dx, dy)(design);
         }
         // What is shifted only sideways needs no sheet, so that presses of a key in a row add up.
         return dy === 0
@@ -245,6 +288,8 @@ export const withNewLine =
             wordForms: false,
             joins: 'auto',
             letters: [],
+            follows: straight,
+            fills: level,
         };
         return { ...design, lines: [...design.lines, line] };
     };
@@ -259,11 +304,92 @@ export const withCopy =
         ),
     });
 
-export function freeId(design: Design): string {
-    const taken = new Set(design.lines.map((line) => line.id));
-    let number = design.lines.length + 1;
-    while (taken.has(`line-${number}`)) {
+export function freeId(design: Design, kind: 'line' | 'form' = 'line'): string {
+    const taken = new Set([...design.lines, ...design.forms].map(({ id }) => id));
+    let number = (kind === 'line' ? design.lines : design.forms).length + 1;
+    while (taken.has(`${kind}-${number}`)) {
         number += 1;
     }
-    return `line-${number}`;
+    return `${kind}-${number}`;
 }
+
+/** What a card is called in a list. */
+export function cardName(design: Design, id: string): string {
+    const line = design.lines.find((candidate) => candidate.id === id);
+    const form = design.forms.find((candidate) => candidate.id === id);
+    if (line) {
+        return line.words.trim() || 'a line without words';
+    }
+    if (!form) {
+        return 'nothing that is there';
+    }
+    const alike = design.forms.filter(({ kind }) => kind === form.kind);
+    return formNames[form.kind] + (alike.length > 1 ? ` ${alike.indexOf(form) + 1}` : '');
+}
+
+export const withForm =
+    (id: string, change: Partial<Form>): Edit =>
+    (design) => ({ ...design, forms: design.forms.map((form) => (form.id === id ? { ...form, ...change } : form)) });
+
+export const withoutForm =
+    (id: string): Edit =>
+    (design) => ({ ...design, forms: design.forms.filter((form) => form.id !== id) });
+
+export const withNewForm =
+    (id: string, kind: FormKind): Edit =>
+    (design) => {
+        const film = design.forms.at(-1)?.film ?? design.lines.at(-1)?.film ?? design.films[0]?.id ?? '';
+        return { ...design, forms: [...design.forms, newForm(id, kind, film, design.blank.placement)] };
+    };
+
+/** A copy of a form, somewhat to the right and below it. */
+export const withFormCopy =
+    (id: string, copyId: string): Edit =>
+    (design) => ({
+        ...design,
+        forms: design.forms.flatMap((form) =>
+            form.id === id
+                ? [form, { ...form, id: copyId, across: form.across + 8000, down: form.down + 8000, locked: false }]
+                : [form],
+        ),
+    });
+
+/** Puts a form on a film of the rack; the design takes the film in, below those it has. */
+export const withFormFilm =
+    (id: string, film: Film): Edit =>
+    (design) => {
+        const films = design.films.some((known) => known.id === film.id) ? design.films : [film, ...design.films];
+        return withForm(id, { film: film.id })({ ...design, films });
+    };
+
+/** Moves what stands in a place of its own: a form, or a line on a ring or spiral. What follows something else stays with that. */
+export const withOwnPlace =
+    (id: string, dx: number, dy: number): Edit =>
+    (design) => {
+        const form = design.forms.find((candidate) => candidate.id === id);
+        if (form) {
+            return withForm(id, { across: form.across + dx, down: form.down + dy })(design);
+        }
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (!line) {
+            return design;
+        }
+        const { follows, fills } = line;
+        if (takesForm(fills)) {
+            return withOwnPlace(fills.form, dx, dy)(design);
+        }
+        if (follows.path === 'ring') {
+            const leader = ringLeader(line, design);
+            const { ring } = leader.follows;
+            return withLine(leader.id, {
+                follows: { ...leader.follows, ring: { ...ring, across: ring.across + dx, down: ring.down + dy } },
+            })(design);
+        }
+        if (follows.path === 'spiral') {
+            const { spiral } = follows;
+            return withLine(id, {
+                follows: { ...follows, spiral: { ...spiral, across: spiral.across + dx, down: spiral.down + dy } },
+            })(design);
+        }
+        return design;
+    };

@@ -1,16 +1,20 @@
 import { useMemo } from 'react';
-import type { Line } from '../api/client';
+import type { Form, Line } from '../api/client';
 import type { Key } from '../ui/keys';
 import type { Asked } from './Bench';
 import {
     freeId,
     plainLetter,
     withCopy,
+    withForm,
+    withFormCopy,
     withLetter,
     withLine,
     withMove,
     withNewLine,
     withOrder,
+    withOwnPlace,
+    withoutForm,
     withoutLine,
 } from './edits';
 import type { Side } from './Stage';
@@ -44,7 +48,9 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
     return useMemo(() => {
         const line = design.lines.find(({ id }) => id === chosen);
         const at = design.lines.findIndex(({ id }) => id === chosen);
-        const part = sheet.parts.find((candidate) => candidate.line === chosen);
+        const form = design.forms.find(({ id }) => id === chosen);
+        const cards = [...design.lines, ...design.forms].map(({ id }) => id);
+        const part = sheet.parts.find((candidate) => candidate.card === chosen);
         // Every drag is a step of the history; presses of a key in a row are one.
         const nudge = (x: number, y: number) => {
             const own = line?.letters.find(({ at }) => at === letter) ?? plainLetter(letter ?? 0);
@@ -62,13 +68,32 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
             }
         };
         const move = (x: number, y: number) =>
-            letter === null ? line && change(withMove(line.id, x, y, sheet), `move:${line.id}`) : nudge(x, y);
+            letter !== null
+                ? nudge(x, y)
+                : form
+                  ? !form.locked && change(withOwnPlace(form.id, x, y), `move:${form.id}`)
+                  : line && change(withMove(line.id, x, y, sheet), `move:${line.id}`);
         const set = (next: Partial<Line>, what: string) =>
             line && (!line.locked || 'locked' in next) && change(withLine(line.id, next), `${what}:${line.id}`);
-        const size = (factor: number) => line && part && set(resized(line, part, factor, factor), 'size');
-        const turn = (by: number) => line && set({ turn: inTurns(Math.round((line.turn + by) * 10) / 10) }, 'turn');
+        const setForm = (next: Partial<Form>, what: string) =>
+            form && (!form.locked || 'locked' in next) && change(withForm(form.id, next), `${what}:${form.id}`);
+        const size = (factor: number) => {
+            if (line && part) {
+                set(resized(line, part, factor, factor), 'size');
+            } else if (form) {
+                setForm({ width: Math.round(form.width * factor), height: Math.round(form.height * factor) }, 'size');
+            }
+        };
+        const turn = (by: number) => {
+            const turned = (item: { turn: number }) => ({ turn: inTurns(Math.round((item.turn + by) * 10) / 10) });
+            if (line) {
+                set(turned(line), 'turn');
+            } else if (form) {
+                setForm(turned(form), 'turn');
+            }
+        };
         const choose = (by: number) =>
-            onChoose(design.lines[at + by]?.id ?? design.lines.at(by > 0 ? 0 : -1)?.id ?? null);
+            onChoose(cards[cards.indexOf(chosen ?? '') + by] ?? cards.at(by > 0 ? 0 : -1) ?? null);
         const add = () => {
             const id = freeId(design);
             change(withNewLine(id));
@@ -79,8 +104,8 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
             { press: 'Ctrl+Shift+z', does: 'Redo', act: redo, always: true },
             { press: 'n', does: 'Add a line', act: add },
             { press: 'Tab', does: 'Go from field to field', shown: true },
-            { press: 'PageDown', does: 'Choose the next line', act: () => choose(1), always: true },
-            { press: 'PageUp', does: 'Choose the line before', act: () => choose(-1), always: true },
+            { press: 'PageDown', does: 'Choose the next card', act: () => choose(1), always: true },
+            { press: 'PageUp', does: 'Choose the card before', act: () => choose(-1), always: true },
             {
                 press: 'Enter',
                 does: 'Edit the words of the chosen line on the stage',
@@ -113,10 +138,38 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
                 does: 'Put it after the line below',
                 act: () => line && change(withOrder(line.id, at + 1)),
             },
-            { press: 'd', does: 'Duplicate it', act: () => line && change(withCopy(line.id, freeId(design))) },
-            { press: 'v', does: 'Hide or show it', act: () => line && set({ hidden: !line.hidden }, 'hidden') },
-            { press: 'l', does: 'Lock or unlock it', act: () => line && set({ locked: !line.locked }, 'locked') },
-            { press: 'Delete', does: 'Remove it', act: () => line && !line.locked && change(withoutLine(line.id)) },
+            {
+                press: 'd',
+                does: 'Duplicate it',
+                act: () =>
+                    form
+                        ? change(withFormCopy(form.id, freeId(design, 'form')))
+                        : line && change(withCopy(line.id, freeId(design))),
+            },
+            {
+                press: 'v',
+                does: 'Hide or show it',
+                act: () =>
+                    form
+                        ? setForm({ hidden: !form.hidden }, 'hidden')
+                        : line && set({ hidden: !line.hidden }, 'hidden'),
+            },
+            {
+                press: 'l',
+                does: 'Lock or unlock it',
+                act: () =>
+                    form
+                        ? setForm({ locked: !form.locked }, 'locked')
+                        : line && set({ locked: !line.locked }, 'locked'),
+            },
+            {
+                press: 'Delete',
+                does: 'Remove it',
+                act: () =>
+                    form
+                        ? !form.locked && change(withoutForm(form.id))
+                        : line && !line.locked && change(withoutLine(line.id)),
+            },
             { press: '1', does: 'Show the area', act: () => look('area') },
             { press: '2', does: 'Show the ink', act: () => look('ink') },
             { press: '3', does: 'Show the whole blank', act: () => look('blank') },

@@ -34,6 +34,15 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
             placements: size.placements.map((other) => (other.id === id ? { ...other, ...next } : other)),
         }));
 
+    const setNoBrim = (id: string) =>
+        setSize((size) => ({
+            ...size,
+            placements: size.placements.map((other) => {
+                const { brim, ...flat } = other;
+                return other.id === id && brim ? flat : other;
+            }),
+        }));
+
     return (
         <section aria-label={blank.name} className="grid min-h-0 grid-cols-[minmax(0,1fr)_400px]">
             <BlankPicture blank={blank} size={size} unit={unit} chosen={area} onChoose={setArea} />
@@ -144,6 +153,7 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                             open={placement.id === area}
                             onOpen={() => setArea(placement.id)}
                             onChange={(next) => setPlacement(placement.id, next)}
+                            onNoBrim={() => setNoBrim(placement.id)}
                             onRemove={
                                 size.placements.length > 1
                                     ? () =>

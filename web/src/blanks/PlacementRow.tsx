@@ -24,12 +24,13 @@ interface Props {
     open: boolean;
     onOpen: () => void;
     onChange: (change: Partial<Placement>) => void;
+    onNoBrim: () => void;
     onRemove: (() => void) | null;
 }
 
 /** An area of a blank: its size, where it lies, and what a decorator measures it from. */
-export function PlacementRow({ placement, unit, open, onOpen, onChange, onRemove }: Props) {
-    const { name, width, height, across, down, from } = placement;
+export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim, onRemove }: Props) {
+    const { name, width, height, across, down, from, brim } = placement;
     if (!open) {
         return (
             <button className="card flex justify-between px-3 py-2 text-left hover:border-quiet" onClick={onOpen}>
@@ -57,6 +58,26 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onRemove
                 {field('High', height, (height) => onChange({ height }), 500)}
                 {field('Down', down, (down) => onChange({ down }))}
                 {field('To the right', across, (across) => onChange({ across }))}
+            </div>
+            <div className="flex flex-wrap items-end gap-2">
+                {brim ? (
+                    <>
+                        {field('Brim’s edge, radius', brim.edge, (edge) => onChange({ brim: { ...brim, edge } }), 500)}
+                        {field('Crown, radius', brim.crown, (crown) => onChange({ brim: { ...brim, crown } }), 500)}
+                        <button className="py-1 text-xs font-semibold text-madder hover:underline" onClick={onNoBrim}>
+                            It is no brim
+                        </button>
+                    </>
+                ) : (
+                    <button
+                        className="py-1 text-xs font-semibold text-indigo hover:underline"
+                        onClick={() =>
+                            onChange({ brim: { edge: Math.round(width / 2), crown: Math.round(width / 4) } })
+                        }
+                    >
+                        It is a brim: a ring that lettering runs round
+                    </button>
+                )}
             </div>
             <div className="grid gap-1.5">
                 <span className="text-xs text-quiet">How it is measured on the blank</span>

@@ -22,7 +22,7 @@ export function Worn({
                 parts
                     .filter((part) => part.film === film.id)
                     .map((part) => (
-                        <path key={`${part.line} ${part.film}`} d={part.path} fill={film.colour} fillRule="evenodd" />
+                        <path key={`${part.card} ${part.film}`} d={part.path} fill={film.colour} fillRule="evenodd" />
                     )),
             )}
         </svg>

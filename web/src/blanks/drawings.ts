@@ -9,5 +9,6 @@ export const drawings: readonly { id: Drawing; name: string; point: string }[] =
     { id: 'tote', name: 'Tote', point: 'the middle of the top edge' },
     { id: 'cap', name: 'Cap', point: 'the seam over the peak' },
     { id: 'brimmed-hat', name: 'Brimmed hat', point: 'the seam over the brim' },
+    { id: 'hat-brim', name: 'Hat brim, from above', point: 'the middle of the crown' },
     { id: 'pouch', name: 'Pouch', point: 'the middle of the zip' },
 ];

@@ -58,7 +58,7 @@ export function LengthField({ label, value, unit, onChange, note, least, rules, 
             >
                 <span className="sr-only">{label}</span>
                 <input
-                    className="w-11 bg-transparent outline-none"
+                    className="w-10 bg-transparent outline-none"
                     value={typed ?? entered ?? measure}
                     aria-invalid={wrong !== null}
                     autoComplete="off"

@@ -12,7 +12,7 @@ interface Props {
 /** What lies between the letters: a line can be taken there too, where no other line's ink is. */
 export function Grounds({ lines, parts, handlers, onEdit }: Props) {
     return lines.map((line) => {
-        const part = parts.find((candidate) => candidate.line === line.id);
+        const part = parts.find((candidate) => candidate.card === line.id);
         return part?.ink ? (
             <g
                 key={line.id}
@@ -21,7 +21,7 @@ export function Grounds({ lines, parts, handlers, onEdit }: Props) {
                 {...handlers(line.id, { kind: 'part' })}
             >
                 <rect
-                    transform={`translate(${part.middleX} ${part.middleY}) rotate(${line.turn})`}
+                    transform={`translate(${part.middleX} ${part.middleY}) rotate(${part.turn})`}
                     x={-part.width / 2}
                     y={-part.height / 2}
                     width={part.width}

@@ -12,7 +12,7 @@ interface Props {
     gesture: Gesture | null;
     view: Frame;
     pixel: number;
-    handlers: (line: string, grip: Grip) => ComponentProps<'g'>;
+    handlers: (card: string, grip: Grip) => ComponentProps<'g'>;
     onEdit: (line: string) => void;
 }
 
@@ -26,26 +26,27 @@ export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers
     );
     return inOrder.map(({ part, film }) => (
         <svg
-            key={`${part.line} ${part.film}`}
+            key={`${part.card} ${part.film}`}
             aria-hidden
             className="pointer-events-none absolute inset-0 size-full overflow-visible will-change-transform"
             viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
             style={
-                gesture?.line === part.line
+                gesture?.card === part.card
                     ? { transform: cssMatrix(gesture.pose, view, pixel), transformOrigin: '0 0' }
                     : undefined
             }
         >
             <g
                 className="pointer-events-auto cursor-move touch-none"
-                onDoubleClick={() => onEdit(part.line)}
-                {...handlers(part.line, { kind: 'part' })}
+                onDoubleClick={() => onEdit(part.card)}
+                {...handlers(part.card, { kind: 'part' })}
             >
                 <Shape
-                    line={part.line}
+                    line={part.card}
                     path={part.path}
-                    fill={side === 'wear' ? film.colour : 'none'}
-                    stroke={side === 'wear' ? 'none' : onDark ? '#f5f1e8' : '#22243a'}
+                    fill={side === 'wear' && !part.guide ? film.colour : 'none'}
+                    stroke={part.guide ? '#f3a63b' : side === 'wear' ? 'none' : onDark ? '#f5f1e8' : '#22243a'}
+                    dashes={part.guide ? '2 4' : 'none'}
                 />
             </g>
         </svg>
@@ -53,7 +54,13 @@ export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers
 }
 
 /** Kept apart, so that what only moves is not described anew at every frame. */
-const Shape = memo(function Shape({ line, path, fill, stroke }: Record<'line' | 'path' | 'fill' | 'stroke', string>) {
+const Shape = memo(function Shape({
+    line,
+    path,
+    fill,
+    stroke,
+    dashes,
+}: Record<'line' | 'path' | 'fill' | 'stroke' | 'dashes', string>) {
     return (
         <path
             data-line={line}
@@ -64,6 +71,7 @@ const Shape = memo(function Shape({ line, path, fill, stroke }: Record<'line' | 
             fill={fill}
             stroke={stroke}
             strokeWidth={1.1}
+            strokeDasharray={dashes}
         />
     );
 });

@@ -1,14 +1,16 @@
-import type { Frame, SheetSnag } from '../../api/client';
+import { Fixes } from '../Fixes';
+import type { Frame, SheetFix, SheetSnag } from '../../api/client';
 
 interface Props {
     snag: SheetSnag;
     view: Frame;
     pixel: number;
     onClose: () => void;
+    onFix: (snag: SheetSnag, fix: SheetFix) => void;
 }
 
 /** What a chosen pin says, beside it: what is wrong, by how much, and what would mend it. */
-export function SnagNote({ snag, view, pixel, onClose }: Props) {
+export function SnagNote({ snag, view, pixel, onClose, onFix }: Props) {
     const left = snag.x === null ? 40 : (snag.x - view.left) / pixel + 28;
     const top = snag.y === null ? 40 : (snag.y - view.top) / pixel - 30;
     const room = { width: view.width / pixel, height: view.height / pixel };
@@ -30,6 +32,7 @@ export function SnagNote({ snag, view, pixel, onClose }: Props) {
                 </button>
             </p>
             <p className="stitch mt-2 pt-2 text-quiet">{snag.cure}</p>
+            <Fixes snag={snag} onFix={onFix} />
         </div>
     );
 }

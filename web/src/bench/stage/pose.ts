@@ -1,4 +1,4 @@
-import type { Frame, Line, SheetPart } from '../../api/client';
+import type { Form, Frame, Line, SheetPart } from '../../api/client';
 
 /** An affine map as SVG writes it: x' = a x + c y + e, y' = b x + d y + f. */
 export interface Pose {
@@ -72,7 +72,45 @@ export function corner(part: SheetPart, turn: number, right: number, down: numbe
 }
 
 /** How a line is written down that was made larger or smaller by hand: proportions go into its stretch. */
-export function resized(line: Line, part: SheetPart, along: number, across: number): Pick<Line, 'size' | 'stretch'> {
+export function resized(
+    line: Line,
+    part: SheetPart,
+    along: number,
+    across: number,
+): Pick<Line, 'size' | 'stretch' | 'follows' | 'fills'> {
+    return { ...resizedLetters(line, part, along, across), ...scaledShape(line, across) };
+}
+
+/** What a line follows and fills, as much larger as the line; what lies in a place of its own stays as large. */
+export function scaledShape({ follows, fills }: Line, factor: number): Pick<Line, 'follows' | 'fills'> {
+    const scaled = (length: number) => Math.round(length * factor);
+    const edge = (own: Line['fills']['top']) => ({
+        ...own,
+        rise: scaled(own.rise),
+        left: scaled(own.left),
+        right: scaled(own.right),
+    });
+    const { arc } = follows;
+    return {
+        follows: {
+            ...follows,
+            arc: { ...arc, rise: scaled(arc.rise), radius: Math.max(500, scaled(arc.radius)) },
+        },
+        fills: { ...fills, top: edge(fills.top), bottom: edge(fills.bottom) },
+    };
+}
+
+/** A form made larger or smaller by hand. */
+export function resizedForm(form: Form, part: SheetPart, along: number, across: number, { a, b, c, d, e, f }: Pose) {
+    return {
+        width: Math.max(500, Math.round(form.width * along)),
+        height: Math.max(500, Math.round(form.height * across)),
+        across: Math.round(a * part.middleX + c * part.middleY + e),
+        down: Math.round(b * part.middleX + d * part.middleY + f),
+    };
+}
+
+function resizedLetters(line: Line, part: SheetPart, along: number, across: number): Pick<Line, 'size' | 'stretch'> {
     const stretch = Math.min(1000, Math.max(10, Math.round(line.stretch * (along / across) * 100) / 100));
     const { size } = line;
     switch (size.by) {

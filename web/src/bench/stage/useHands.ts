@@ -1,6 +1,7 @@
 import { useState, type PointerEvent } from 'react';
-import type { Design, Frame, Line, Sheet, SheetPart } from '../../api/client';
-import { boundsUnder, corner, moveBy, resized, scaleAbout, turnAbout, type Pose } from './pose';
+import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../api/client';
+import { isPlaced } from '../follows';
+import { boundsUnder, corner, moveBy, resized, resizedForm, scaleAbout, turnAbout, type Pose } from './pose';
 import { snap, type Guide } from './snap';
 
 /** What a part is taken by: itself, a corner (−1 or 1 to the right and down), or its thread for turning. */
@@ -8,17 +9,17 @@ export type Grip = { kind: 'part' } | { kind: 'corner'; right: 1 | -1; down: 1 |
 
 /** A part on its way. */
 export interface Gesture {
-    line: string;
+    card: string;
     pose: Pose;
     guides: readonly Guide[];
     /** Said beside the pointer. */
     note: { turn: number } | { width: number; height: number } | null;
-    change: Partial<Line>;
+    change: Partial<Line> | Partial<Form>;
 }
 
 interface Start {
     grip: Grip;
-    line: Line;
+    item: Line | Form;
     part: SheetPart;
     x: number;
     y: number;
@@ -37,8 +38,8 @@ export function useHands(
     sheet: Sheet,
     pixel: number,
     toStage: (event: PointerEvent) => { x: number; y: number },
-    onChoose: (line: string) => void,
-    onDrop: (line: string, change: Partial<Line>, pose: Pose) => void,
+    onChoose: (card: string) => void,
+    onDrop: (gesture: Gesture) => void,
 ) {
     const [start, setStart] = useState<Start | null>(null);
     const [gesture, setGesture] = useState<Gesture | null>(null);
@@ -46,16 +47,16 @@ export function useHands(
 
     const handlers = (id: string, grip: Grip) => ({
         onPointerDown: (event: PointerEvent<SVGElement>) => {
-            const line = design.lines.find((candidate) => candidate.id === id);
-            const part = sheet.parts.find((candidate) => candidate.line === id);
-            if (event.button !== 0 || !line || !part?.ink || !event.isPrimary) {
+            const item = [...design.lines, ...design.forms].find((candidate) => candidate.id === id);
+            const part = sheet.parts.find((candidate) => candidate.card === id);
+            if (event.button !== 0 || !item || !part?.ink || !event.isPrimary) {
                 return;
             }
             event.stopPropagation();
             onChoose(id);
-            if (!line.locked) {
+            if (!item.locked) {
                 event.currentTarget.setPointerCapture(event.pointerId);
-                setStart({ grip, line, part, ...toStage(event) });
+                setStart({ grip, item, part, ...toStage(event) });
             }
         },
         onPointerMove: (event: PointerEvent<SVGElement>) => {
@@ -72,7 +73,7 @@ export function useHands(
                 const { x, y } = toStage(event);
                 const last = follow(start, x, y, sheet, event, 6 * pixel);
                 setHeld({ gesture: { ...last, guides: [], note: null }, sheet });
-                onDrop(last.line, last.change, last.pose);
+                onDrop(last);
             }
             setStart(null);
             setGesture(null);
@@ -88,54 +89,62 @@ export function useHands(
 
 /** Where a part goes when what it is held by goes to a point. */
 function follow(
-    { grip, line, part, x: startX, y: startY }: Start,
+    { grip, item, part, x: startX, y: startY }: Start,
     x: number,
     y: number,
     sheet: Sheet,
     keys: { altKey: boolean; shiftKey: boolean },
     reach: number,
 ): Gesture {
-    const none = { line: line.id, guides: [], note: null, change: {} };
+    const none = { card: item.id, guides: [], note: null, change: {} };
     switch (grip.kind) {
         case 'part': {
             const free = { dx: Math.round(x - startX), dy: Math.round(y - startY), guides: [] };
             const { dx, dy, guides } =
-                keys.altKey || !part.ink ? free : snap({ line: line.id, ink: part.ink }, free, sheet, reach);
+                keys.altKey || !part.ink ? free : snap({ card: item.id, ink: part.ink }, free, sheet, reach);
             return { ...none, pose: moveBy(dx, dy), guides };
         }
         case 'corner': {
-            const fixed = corner(part, line.turn, -grip.right, -grip.down);
-            const from = inLine(startX - fixed.x, startY - fixed.y, line.turn);
-            const to = inLine(x - fixed.x, y - fixed.y, line.turn);
+            const fixed = corner(part, part.turn, -grip.right, -grip.down);
+            const from = inLine(startX - fixed.x, startY - fixed.y, part.turn);
+            const to = inLine(x - fixed.x, y - fixed.y, part.turn);
             let along = Math.max(to.along / from.along, 0.02);
             let across = Math.max(to.across / from.across, 0.02);
-            if (!keys.shiftKey) {
+            if (keys.shiftKey === ('proportional' in item && !item.proportional)) {
                 // The corner goes along the diagonal, to the point of it nearest to the pointer.
                 const both = (to.along * from.along + to.across * from.across) / (from.along ** 2 + from.across ** 2);
                 along = across = Math.max(both, 0.02);
             }
-            const change = resized(line, part, along, across);
+            const pose = scaleAbout(fixed.x, fixed.y, along, across, part.turn);
+            const change =
+                'words' in item ? resized(item, part, along, across) : resizedForm(item, part, along, across, pose);
             return {
                 ...none,
-                pose: scaleAbout(fixed.x, fixed.y, along, across, line.turn),
+                pose,
                 note: { width: part.width * along, height: part.height * across },
                 change,
             };
         }
         case 'thread': {
-            const angle = (px: number, py: number) =>
-                (Math.atan2(px - part.middleX, part.middleY - py) * 180) / Math.PI;
-            const free = line.turn + angle(x, y) - angle(startX, startY);
+            const pivot = pivotOf(item, part);
+            const angle = (px: number, py: number) => (Math.atan2(px - pivot.x, pivot.y - py) * 180) / Math.PI;
+            const free = item.turn + angle(x, y) - angle(startX, startY);
             const near = Math.round(free / 15) * 15;
             const turn = inTurns(!keys.altKey && Math.abs(free - near) < 3 ? near : Math.round(free * 10) / 10);
             return {
                 ...none,
-                pose: turnAbout(part.middleX, part.middleY, turn - line.turn),
+                pose: turnAbout(pivot.x, pivot.y, turn - item.turn),
                 note: { turn },
                 change: { turn },
             };
         }
     }
+}
+
+/** What a part turns about: the centre of the circle that it is on, or its middle. */
+export function pivotOf(item: Line | Form, part: SheetPart) {
+    const circle = 'words' in item && isPlaced(item) ? part.trace?.circle : null;
+    return circle ?? { x: part.middleX, y: part.middleY };
 }
 
 function inLine(x: number, y: number, turn: number) {

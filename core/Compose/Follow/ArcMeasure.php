@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Follow;
+
+use Uvret\Design\Follow\Arc;
+use Uvret\Design\Follow\ArcBy;
+
+/** Finds the radius of an arc on which a line of a length has the rise or takes the angle that is asked for. */
+final class ArcMeasure
+{
+    /** Flatter than this, in µm, an arc is a straight line. */
+    private const FLAT = 5;
+
+    /** Half of the angle at which a line of a given length rises most. */
+    private const HIGHEST = 2.331;
+
+    /**
+     * @param float $length   of the line
+     * @param float $measured the height above the path at which that is measured
+     *
+     * @return float|null the radius of the path in µm; null where it is straight
+     */
+    public static function radius(Arc $arc, float $length, float $measured): ?float
+    {
+        $beyond = $arc->bowsDown ? -$measured : $measured;
+        // With half of the angle h the line takes 2 h · (radius + beyond) of its measured circle.
+        $of = static fn (float $half): float => \max(1.0, $length / (2 * $half) - $beyond);
+
+        return match ($arc->by) {
+            ArcBy::Radius => (float) $arc->radius,
+            ArcBy::Angle => $arc->angle < 0.01 ? null : $of(\deg2rad($arc->angle) / 2),
+            ArcBy::Rise => $arc->rise <= self::FLAT ? null : $of(self::half($arc->rise, $of)),
+        };
+    }
+
+    /** @param callable(float): float $radius of half an angle */
+    private static function half(float $rise, callable $radius): float
+    {
+        $low = 1e-7;
+        $high = self::HIGHEST;
+        for ($step = 0; $step < 60; ++$step) {
+            $half = ($low + $high) / 2;
+            if ($radius($half) * 2 * \sin($half / 2) ** 2 < $rise) {
+                $low = $half;
+            } else {
+                $high = $half;
+            }
+        }
+
+        return $high;
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Follow;
+
+use Uvret\Design\Follow\Follows;
+
+/** How letters stand on a path, in µm above it. */
+final readonly class Foot
+{
+    /**
+     * @param float $baseline where their baseline lies
+     * @param float $measured where the spacing is as in straight words
+     */
+    public function __construct(
+        public float $baseline,
+        public float $measured,
+    ) {
+    }
+
+    /** @param float $letterHeight of the letter H */
+    public static function of(Follows $follows, float $letterHeight): self
+    {
+        $baseline = $follows->lift - $follows->sits->above($letterHeight);
+
+        return new self($baseline, ($baseline + $letterHeight / 2) * $follows->evening / 100);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Follow;
+
+use Uvret\Compose\CompositionException;
+use Uvret\Compose\Ground;
+use Uvret\Design\Follow\FollowPath;
+use Uvret\Design\Follow\Outline;
+use Uvret\Design\Follow\RingPart;
+use Uvret\Design\Line;
+
+/** Line → guide: the path that it follows, for letters of a size. */
+final class GuideFinder
+{
+    /**
+     * @param float $length       of the line's ink
+     * @param float $lowest       of its ink, below the baseline
+     * @param float $highest      of its ink, above the baseline
+     * @param float $letterHeight of the letter H
+     *
+     * @return Guide|null null where the line is straight
+     *
+     * @throws CompositionException where there is nothing to follow
+     */
+    public static function find(Line $line, float $length, float $lowest, float $highest, float $letterHeight, Ground $ground): ?Guide
+    {
+        $follows = $line->follows;
+        $foot = Foot::of($follows, $letterHeight);
+
+        return match ($follows->path) {
+            FollowPath::Straight => null,
+            FollowPath::Arc => self::arc($line, $length, $foot),
+            FollowPath::Ring => self::ring($line, $foot, $ground),
+            FollowPath::Brim => self::brim($line, $foot, $ground),
+            FollowPath::Spiral => new SpiralGuide(
+                $follows->spiral->across,
+                -$follows->spiral->down,
+                $follows->spiral->inner - $foot->baseline - $lowest,
+                $follows->spiral->pitch / 100 * \max($highest - $lowest, 1.0),
+                $length,
+                $follows->spiral->fromInside,
+                $foot,
+                $line->turn,
+            ),
+            FollowPath::Outline => self::outline($follows->outline, $foot, $letterHeight, $ground),
+        };
+    }
+
+    private static function arc(Line $line, float $length, Foot $foot): ?Guide
+    {
+        $arc = $line->follows->arc;
+        $radius = ArcMeasure::radius($arc, $length, $foot->measured);
+        if (null === $radius) {
+            return null;
+        }
+
+        return new CircleGuide(0, $arc->bowsDown ? $radius : -$radius, $radius, $arc->bowsDown, $foot, 0.0, 355.0);
+    }
+
+    private static function ring(Line $line, Foot $foot, Ground $ground): Guide
+    {
+        $own = $line->follows->ring;
+        $ring = $ground->ringLeader($line)->follows->ring;
+        $inside = RingPart::Lower === $own->part || (RingPart::Round === $own->part && $own->topsInwards);
+        $aligned = RingPart::Round === $own->part ? 0.0 : RingAlign::angle($line->align, $inside);
+
+        return new CircleGuide($ring->across, -$ring->down, $ring->radius, $inside, $foot, $line->turn + $aligned, 360.0);
+    }
+
+    /** @throws CompositionException where the placement has no brim */
+    private static function brim(Line $line, Foot $foot, Ground $ground): Guide
+    {
+        $brim = $line->follows->brim;
+        $ring = $ground->brim ?? throw CompositionException::noBrim();
+        $inside = RingPart::Upper !== $brim->part;
+
+        return new CircleGuide($ground->brimX, $ground->brimY, \max(1000, $ring->edge - $brim->inset), $inside, $foot, $line->turn, $brim->span);
+    }
+
+    /** @throws CompositionException where the shape is not there */
+    private static function outline(Outline $outline, Foot $foot, float $letterHeight, Ground $ground): Guide
+    {
+        $shape = $ground->shapes[$outline->shape] ?? throw CompositionException::noShape();
+        // Sharp corners would tear letters apart.
+        $rounding = (int) \round(\max(1000.0, \min(0.5 * $letterHeight, 0.2 * $shape->inscribedRadius())));
+
+        return OutlineGuide::of($shape, $outline->inside, $foot, $rounding, $outline->start / 100) ?? throw CompositionException::noShape();
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Follow;
+
+/** Where a line does not go well with what it follows. Lengths are in µm. */
+final readonly class Strain
+{
+    /**
+     * @param int      $by      how much too long, too high or too wide it is
+     * @param int|null $height  letters H of this height would do
+     * @param int|null $spacing tracking of so many thousandths of the em would do
+     * @param string   $letters those that it is about
+     * @param int      $x       where
+     */
+    public function __construct(
+        public StrainKind $kind,
+        public int $by,
+        public ?int $height,
+        public ?int $spacing,
+        public string $letters,
+        public int $x,
+        public int $y,
+    ) {
+    }
+
+    public function moved(int $dx, int $dy): self
+    {
+        return new self($this->kind, $this->by, $this->height, $this->spacing, $this->letters, $this->x + $dx, $this->y + $dy);
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Follow;
+
+use Uvret\Compose\Ground;
+use Uvret\Compose\Setting;
+use Uvret\Design\Line;
+use Uvret\Design\SizeBy;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/** Looks for what does not go well between a line and what it follows. */
+final readonly class Strains
+{
+    /** Letters that overlap by less are not worth a word, in µm². */
+    private const SPECK = 20_000.0;
+
+    /** Sizes that are missed by less are reached, in µm. */
+    private const MISSED = 60;
+
+    /**
+     * @param array{float, float} $scale   µm that a font unit takes along and across the line
+     * @param array<int, Region>  $letters each by itself, in the block's coordinates
+     *
+     * @return list<Strain> in the block's coordinates
+     */
+    public static function of(Line $line, Setting $setting, array $scale, array $letters, Ground $ground): array
+    {
+        $guide = $setting->guide;
+        if (null === $guide || [] === $letters) {
+            return [];
+        }
+        $strains = [];
+        [$x, $y] = self::middle($letters[\array_key_last($letters)]);
+        $height = $setting->lettering->font->letterHeight() * $scale[1];
+        $over = $setting->width - $guide->room();
+        if ($over > 1.0) {
+            $fits = self::fitting($line, $setting, $scale, $ground);
+            $gaps = \max(1, $setting->lettering->letters - 1);
+            // Rounded so that it does fit.
+            $tracking = $line->spacing + (int) \floor(-$over / $gaps / ($setting->lettering->font->unitsPerEm / 1000 * $scale[0]));
+            $strains[] = new Strain(StrainKind::TooLong, (int) \ceil($over), (int) \floor($height * $fits), $tracking < -160 ? null : $tracking, '', $x, $y);
+        } elseif (SizeBy::Width === $line->size->by || SizeBy::Height === $line->size->by) {
+            $reach = $setting->reach();
+            $is = SizeBy::Width === $line->size->by ? $reach[2] - $reach[0] : $reach[3] - $reach[1];
+            if ($line->size->length - $is > self::MISSED) {
+                $strains[] = new Strain(StrainKind::NotReached, (int) \round($line->size->length - $is), (int) \round($height), null, '', $x, $y);
+            }
+        }
+        [$from, $to] = $setting->span();
+        foreach ([1 => $setting->highest, -1 => -$setting->lowest] as $side => $far) {
+            $reach = $guide->reach($from, $to, $side);
+            if ($far > 0 && $reach < $far) {
+                $strains[] = new Strain(StrainKind::TooTight, (int) \ceil($far - $reach), $reach > 0 ? (int) \floor($height * $reach / $far) : null, null, '', $x, $y);
+
+                return $strains;
+            }
+        }
+
+        return [...$strains, ...self::overlaps($line, $setting, $letters, $ground)];
+    }
+
+    /**
+     * How much smaller the letters have to be so that the line has room: the path's room changes with their height too.
+     *
+     * @param array{float, float} $scale
+     */
+    private static function fitting(Line $line, Setting $setting, array $scale, Ground $ground): float
+    {
+        [$low, $high] = [0.0, 1.0];
+        for ($step = 0; $step < 20; ++$step) {
+            $middle = ($low + $high) / 2;
+            $smaller = Setting::of($line, $setting->lettering, $scale[0] * $middle, $scale[1] * $middle, $ground);
+            if ($smaller->width <= ($smaller->guide?->room() ?? 0.0)) {
+                $low = $middle;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /**
+     * @param array<int, Region> $letters
+     *
+     * @return list<Strain>
+     */
+    private static function overlaps(Line $line, Setting $setting, array $letters, Ground $ground): array
+    {
+        $boxes = \array_filter(\array_map(static fn (Region $letter): ?Box => $letter->bounds(), $letters));
+        \uasort($boxes, static fn (Box $a, Box $b): int => $a->left <=> $b->left);
+        $straight = null;
+        $strains = [];
+        $active = [];
+        // Where letters join, what neighbours do to one another is looked at as that.
+        $neighbours = $ground->joins($line) ? self::neighbours(\array_keys($letters)) : [];
+        foreach ($boxes as $at => $box) {
+            $active = \array_filter($active, static fn (Box $other): bool => $other->right >= $box->left);
+            foreach ($active as $other => $otherBox) {
+                if (!$box->overlaps($otherBox) || ($neighbours[\min($at, $other)] ?? null) === \max($at, $other)) {
+                    continue;
+                }
+                $common = $letters[$at]->intersect($letters[$other]);
+                if ($common->area() < self::SPECK) {
+                    continue;
+                }
+                $straight ??= \array_map(static fn (array $rings): Region => Region::fromRings($rings), $setting->lettering->rings($setting->size));
+                if ($straight[$at]->intersect($straight[$other])->area() > 0.0) {
+                    continue;
+                }
+                [$x, $y] = self::middle($common);
+                [$first, $second] = [\min($at, $other), \max($at, $other)];
+                $strains[] = new Strain(StrainKind::Overlap, (int) \round(2 * $common->inscribedRadius()), null, null, \mb_substr($line->words, $first, 1).\mb_substr($line->words, $second, 1), $x, $y);
+            }
+            $active[$at] = $box;
+        }
+
+        return $strains;
+    }
+
+    /**
+     * @param list<int> $places
+     *
+     * @return array<int, int> the next letter to each
+     */
+    private static function neighbours(array $places): array
+    {
+        return \array_combine(\array_slice($places, 0, -1), \array_slice($places, 1));
+    }
+
+    /** @return array{int, int} */
+    private static function middle(Region $region): array
+    {
+        $box = $region->bounds();
+
+        return null === $box ? [0, 0] : [\intdiv($box->left + $box->right, 2), \intdiv($box->bottom + $box->top, 2)];
+    }
+}

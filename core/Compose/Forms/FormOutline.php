@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Forms;
+
+use Uvret\Design\Form;
+use Uvret\Design\FormKind;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Curve\Flattening;
+use Uvret\Geometry\Curve\Path;
+use Uvret\Geometry\Curve\PathBuilder;
+use Uvret\Geometry\FillRule;
+use Uvret\Geometry\Region;
+
+/** Forms as curves: of exactly the width and height that they are given, round the origin, y up. Lengths are in µm. */
+final readonly class FormOutline
+{
+    /** In its place, turned. */
+    public static function region(Form $form): Region
+    {
+        $map = Affine::turn(-$form->turn)->then(Affine::move($form->across, -$form->down));
+
+        return Region::fromRings(Flattening::rings(self::path($form), $map), FillRule::EvenOdd);
+    }
+
+    public static function path(Form $form): Path
+    {
+        $halfWidth = $form->width / 2;
+        $halfHeight = $form->height / 2;
+        $least = \min($halfWidth, $halfHeight);
+        $band = (float) \min($form->band, $least * 0.98);
+        $corner = (float) \min($form->corner, $least);
+
+        return match ($form->kind) {
+            FormKind::Circle => (new PathBuilder())->ellipse(0, 0, $halfWidth, $halfHeight)->path(),
+            FormKind::Ring => (new PathBuilder())->ellipse(0, 0, $halfWidth, $halfHeight)->ellipse(0, 0, $halfWidth - $band, $halfHeight - $band)->path(),
+            FormKind::Rectangle => Corners::rounded($halfWidth, $halfHeight, $corner),
+            FormKind::Label => Corners::cutIn($halfWidth, $halfHeight, $corner > 0 ? $corner : 0.3 * $least),
+            FormKind::Polygon => Points::polygon($form->count, $form->width, $form->height),
+            FormKind::Star => Points::star($form->count, 1 - $form->depth / 100, $form->width, $form->height),
+            FormKind::Heart => Emblems::heart($halfWidth, $halfHeight),
+            FormKind::Shield => Emblems::shield($halfWidth, $halfHeight),
+            FormKind::Pennant => Emblems::pennant($halfWidth, $halfHeight, $form->depth / 100),
+            FormKind::Ribbon => Emblems::ribbon($halfWidth, $halfHeight, $form->depth / 100),
+            FormKind::Arch => Emblems::arch($halfWidth, $halfHeight, $band),
+        };
+    }
+}

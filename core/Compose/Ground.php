@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Design\BrimRing;
+use Uvret\Design\Design;
+use Uvret\Design\Follow\FollowPath;
+use Uvret\Design\Joins;
+use Uvret\Design\Line;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Type\Font;
+use Uvret\Type\FontException;
+use Uvret\Type\TypeCase;
+
+/** What a line finds around it: the area and the brim that it stands on, the shapes and lines that it may follow. */
+final readonly class Ground
+{
+    public Box $area;
+
+    public ?BrimRing $brim;
+
+    /** The centre of the brim, which is the blank's measuring point. */
+    public int $brimX;
+
+    public int $brimY;
+
+    /** @param array<string, Region> $shapes by the ids of the forms and motifs */
+    public function __construct(
+        private TypeCase $typeCase,
+        private Design $design,
+        public array $shapes,
+    ) {
+        $placement = $design->blank->placement;
+        $half = \intdiv($placement->width, 2);
+        $this->area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
+        $this->brim = $placement->brim;
+        $this->brimX = -$placement->across;
+        $this->brimY = $placement->down;
+    }
+
+    /** @throws FontException */
+    public function font(Line $line): Font
+    {
+        return $this->typeCase->font($line->font);
+    }
+
+    /** Whether the letters of a line are to join: as it says, or as the font's do. */
+    public function joins(Line $line): bool
+    {
+        return match ($line->joins) {
+            Joins::Join => true,
+            Joins::Apart => false,
+            Joins::Auto => $this->typeCase->entry($line->font)?->facts->isJoining() ?? false,
+        };
+    }
+
+    /** The line whose ring a line is on, which may be itself. */
+    public function ringLeader(Line $line): Line
+    {
+        $leader = $this->design->line($line->follows->ring->with);
+
+        return null !== $leader && FollowPath::Ring === $leader->follows->path && '' === $leader->follows->ring->with ? $leader : $line;
+    }
+
+    /** The other line on the ring of one, if there is any to be seen. */
+    public function ringPartner(Line $line): ?Line
+    {
+        $leader = $this->ringLeader($line);
+        foreach ($this->design->lines as $other) {
+            if ($other !== $line && !$other->hidden && '' !== \trim($other->words) && FollowPath::Ring === $other->follows->path && $this->ringLeader($other) === $leader) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,208 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Compose\Fill\Borders;
+use Uvret\Compose\Fill\Filling;
+use Uvret\Compose\Fill\FormBorders;
+use Uvret\Compose\Fill\ShapedBorders;
+use Uvret\Compose\Follow\Guide;
+use Uvret\Compose\Follow\GuideFinder;
+use Uvret\Compose\Follow\RingSpread;
+use Uvret\Design\Follow\FollowPath;
+use Uvret\Design\Follow\Placing;
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Curve\Flattening;
+use Uvret\Geometry\Curve\Warp;
+use Uvret\Geometry\Curve\WarpedFlattening;
+use Uvret\Type\FontException;
+
+/**
+ * Lettering at a size, stretched between its edges and put along its path. Straight, its ink starts at x = 0 and its
+ * baseline is y = 0; lengths are in µm.
+ */
+final readonly class Setting
+{
+    /**
+     * @param Affine             $size    from font units to the straight line
+     * @param float              $width   of the straight line's ink
+     * @param float              $lowest  of the straight line's ink
+     * @param float              $highest of the straight line's ink
+     * @param array<int, Affine> $places  where each letter goes that is turned as it is, by its place in the words; empty where letters are bent
+     * @param float              $origin  which x of the straight line is 0 on the path
+     */
+    private function __construct(
+        public Lettering $lettering,
+        public Affine $size,
+        public float $width,
+        public float $lowest,
+        public float $highest,
+        public ?Filling $filling,
+        public ?Guide $guide,
+        private array $places,
+        private float $origin,
+    ) {
+    }
+
+    /**
+     * @param float $across µm that a font unit takes along the line
+     * @param float $up     and across it
+     *
+     * @throws CompositionException|FontException where the line cannot be made like that
+     */
+    public static function of(Line $line, Lettering $lettering, float $across, float $up, Ground $ground): self
+    {
+        $lettering = $lettering->spread(...RingSpread::of($line, $lettering, $across, $up, $ground));
+        [$left, $bottom, $right, $top] = $lettering->ink ?? [0.0, 0.0, 1.0, 1.0];
+        $width = \max(($right - $left) * $across, 1.0);
+        [$lowest, $highest] = [$bottom * $up, \max($top * $up, $bottom * $up + 1.0)];
+        $size = Affine::scale($across, $up)->then(Affine::move(-$left * $across, 0));
+        $filling = null;
+        if (!$line->fills->isPlain()) {
+            $filling = Filling::between($width, $lowest, $highest, self::borders($line, $width, $lowest, $highest, $ground), $line->fills->widen);
+        }
+        // What fills a form is where the form is.
+        $guide = $line->fills->takesForm() ? null : GuideFinder::find($line, $width, $lowest, $highest, $lettering->font->letterHeight() * $up, $ground);
+        $origin = $width * match ($line->follows->path) {
+            FollowPath::Spiral => 0.0,
+            FollowPath::Ring, FollowPath::Outline => $line->align->share(),
+            default => 0.5,
+        };
+        $setting = new self($lettering, $size, $width, $lowest, $highest, $filling, $guide, [], $origin);
+        $bent = Placing::Bent === $line->follows->letters || (Placing::Auto === $line->follows->letters && $ground->joins($line));
+
+        return null === $guide || $bent ? $setting : $setting->turned($guide);
+    }
+
+    /** @throws CompositionException where the form is not there */
+    private static function borders(Line $line, float $width, float $lowest, float $highest, Ground $ground): Borders
+    {
+        if (!$line->fills->takesForm()) {
+            return new ShapedBorders($line->fills, $width, $lowest, $highest);
+        }
+        $form = $ground->shapes[$line->fills->form] ?? throw CompositionException::noForm();
+
+        return FormBorders::of($form, $line->fills) ?? throw CompositionException::noRoomInForm();
+    }
+
+    /** Whether the letters are neither stretched nor put along a path. */
+    public function isPlain(): bool
+    {
+        return null === $this->filling && null === $this->guide;
+    }
+
+    /**
+     * Where a point of the straight line goes that belongs to no letter.
+     *
+     * @return array{float, float}
+     */
+    public function at(float $x, float $y): array
+    {
+        [$x, $y] = $this->filling?->at($x, $y) ?? [$x, $y];
+
+        return $this->guide?->at($x - $this->origin, $y) ?? [$x, $y];
+    }
+
+    /** Which way the line goes there, in degrees anticlockwise. */
+    public function heading(float $x): float
+    {
+        return $this->guide?->heading(($this->filling?->at($x, 0)[0] ?? $x) - $this->origin) ?? 0.0;
+    }
+
+    /** @return array{float, float} from where to where it lies on its path */
+    public function span(): array
+    {
+        return [-$this->origin, $this->width - $this->origin];
+    }
+
+    /**
+     * Each letter's outlines, for Region::fromRings.
+     *
+     * @return array<int, list<list<int>>> by the place in the words
+     */
+    public function rings(): array
+    {
+        $rings = [];
+        foreach ($this->lettering->glyphs as [$letter, $glyph, $place]) {
+            $map = $place->then($this->size);
+            $path = $this->lettering->font->outline($glyph);
+            $warp = $this->warp($letter);
+            if (null !== $warp) {
+                $drawn = WarpedFlattening::rings($path, $map, $warp);
+            } else {
+                $drawn = Flattening::rings($path, isset($this->places[$letter]) ? $map->then($this->places[$letter]) : $map);
+            }
+            $rings[$letter] = [...$rings[$letter] ?? [], ...$drawn];
+        }
+
+        return $rings;
+    }
+
+    /**
+     * The bounds of the ink, turned clockwise by an angle in degrees, from points on the silhouettes of the letters.
+     *
+     * @return array{float, float, float, float} left, bottom, right, top
+     */
+    public function reach(float $turn = 0.0): array
+    {
+        $cos = \cos(\deg2rad(-$turn));
+        $sin = \sin(\deg2rad(-$turn));
+        $box = [\INF, \INF, -\INF, -\INF];
+        foreach ($this->lettering->glyphs as [$letter, $glyph, $place]) {
+            $map = $place->then($this->size);
+            $warp = $this->warp($letter);
+            if (null === $warp && isset($this->places[$letter])) {
+                $map = $map->then($this->places[$letter]);
+            }
+            foreach (Silhouette::of($this->lettering->font, $glyph) as [$px, $py]) {
+                $x = $map->a * $px + $map->c * $py + $map->e;
+                $y = $map->b * $px + $map->d * $py + $map->f;
+                if (null !== $warp) {
+                    [$x, $y] = $warp->at($x, $y);
+                }
+                if (0.0 !== $sin) {
+                    [$x, $y] = [$cos * $x - $sin * $y, $sin * $x + $cos * $y];
+                }
+                $box[0] = \min($box[0], $x);
+                $box[1] = \min($box[1], $y);
+                $box[2] = \max($box[2], $x);
+                $box[3] = \max($box[3], $y);
+            }
+        }
+
+        return $box;
+    }
+
+    /** What bends the outlines of a letter; null where they stay as they are. */
+    private function warp(int $letter): ?Warp
+    {
+        if (isset($this->places[$letter])) {
+            return null === $this->filling ? null : new FilledThenPlaced($this->filling, $this->places[$letter]);
+        }
+
+        return $this->isPlain() ? null : new FilledThenFollowed($this->filling, $this->guide, $this->origin);
+    }
+
+    /** Each letter as it is, turned about its middle. */
+    private function turned(Guide $guide): self
+    {
+        $middles = [];
+        foreach ($this->lettering->glyphs as [$letter, $glyph, $place]) {
+            $bounds = $this->lettering->font->outline($glyph)->transform($place->then($this->size))->bounds();
+            if (null !== $bounds) {
+                $middles[$letter] = [\min($middles[$letter][0] ?? \INF, $bounds[0]), \max($middles[$letter][1] ?? -\INF, $bounds[2])];
+            }
+        }
+        $places = [];
+        foreach ($middles as $letter => [$left, $right]) {
+            $middle = $this->filling?->at(($left + $right) / 2, 0)[0] ?? ($left + $right) / 2;
+            [$x, $y] = $guide->at($middle - $this->origin, 0);
+            $places[$letter] = Affine::move(-$middle, 0)->then(Affine::turn($guide->heading($middle - $this->origin)))->then(Affine::move($x, $y));
+        }
+
+        return new self($this->lettering, $this->size, $this->width, $this->lowest, $this->highest, $this->filling, $guide, $places, $this->origin);
+    }
+}

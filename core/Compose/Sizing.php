@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Design\Line;
+use Uvret\Design\SizeBy;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
+use Uvret\Type\FontException;
+
+/** Finds how large letters have to be so that the ink of their line has the size that is asked for. */
+final readonly class Sizing
+{
+    /** As near as this the ink's size comes to the one asked for, in µm. */
+    private const NEAR = 0.5;
+
+    private const STEPS = 40;
+
+    /**
+     * How many µm a font unit takes across and up.
+     *
+     * @return array{float, float}|null null when there is no ink to size
+     *
+     * @throws CompositionException|FontException
+     */
+    public static function of(Line $line, Lettering $lettering, Ground $ground): ?array
+    {
+        $scale = self::straight($line, $lettering, $ground->area);
+        if (null === $scale || null === $lettering->ink) {
+            return null;
+        }
+        $setting = Setting::of($line, $lettering, ...$scale, ground: $ground);
+        if ($setting->isPlain() || (SizeBy::Letter === $line->size->by && !$line->fills->takesForm())) {
+            return $scale;
+        }
+        if ($line->fills->takesForm()) {
+            // The form says how long and how high it is.
+            $across = ($setting->filling?->width() ?? $setting->width) / ($lettering->ink[2] - $lettering->ink[0]);
+
+            return [$across, $across / ($line->stretch / 100)];
+        }
+        $stretch = $line->stretch / 100;
+        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->area);
+        $aim = SizeBy::Area === $line->size->by ? $ground->area->width() : $line->size->length;
+        $up = self::root($over, $scale[1], (float) \max(1, $aim));
+
+        return [$up * $stretch, $up];
+    }
+
+    /**
+     * The same for a line that is neither stretched nor follows anything.
+     *
+     * @return array{float, float}|null
+     */
+    public static function straight(Line $line, Lettering $lettering, Box $area): ?array
+    {
+        if (null === $lettering->ink) {
+            return null;
+        }
+        [$left, $bottom, $right, $top] = $lettering->ink;
+        $stretch = $line->stretch / 100;
+        $length = $line->size->length;
+        $up = match ($line->size->by) {
+            SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
+            SizeBy::Height => $length / \max($top - $bottom, 1e-9),
+            SizeBy::Letter => $length / $lettering->font->letterHeight(),
+            SizeBy::Area => $lettering->fitted($area->width() - 2 * $length, $area->height() - 2 * $length, Affine::scale($stretch, 1)->then(Affine::turn(-$line->turn))),
+        };
+
+        return [$up * $stretch, $up];
+    }
+
+    /** How much larger than asked for the ink is, in µm; below 0 where it is smaller. */
+    private static function over(Line $line, Setting $setting, Box $area): float
+    {
+        $isPlaced = $line->follows->path->isPlaced();
+        [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->turn : 0.0);
+        $length = $line->size->length;
+        $over = match ($line->size->by) {
+            SizeBy::Width, SizeBy::Letter => $right - $left - $length,
+            SizeBy::Height => $top - $bottom - $length,
+            // What has its place has to fit where it is.
+            SizeBy::Area => $isPlaced
+                ? $length + \max($area->left - $left, $area->bottom - $bottom, $right - $area->right, $top - $area->top)
+                : 2 * $length + \max($right - $left - $area->width(), $top - $bottom - $area->height()),
+        };
+
+        return \max($over, null === $setting->guide ? -\INF : $setting->width - $setting->guide->room());
+    }
+
+    /**
+     * Where a rising function is 0: by false position in brackets that are kept (the Illinois method).
+     *
+     * @param callable(float): float $over
+     * @param float                  $aim  what the size is to be, by which a first step is made
+     */
+    private static function root(callable $over, float $start, float $aim): float
+    {
+        $low = $high = $start;
+        $atLow = $atHigh = $over($start);
+        if (\abs($atLow) <= self::NEAR) {
+            return $start;
+        }
+        // What is so much too large becomes about as much smaller; somewhat more, so that it is on the other side.
+        for ($step = 0, $more = 1.004; $step < self::STEPS && $atLow > 0; ++$step, $more = \min(2.0, 1 + 6 * ($more - 1))) {
+            [$high, $atHigh] = [$low, $atLow];
+            $low *= \max(0.25, $aim / ($aim + $atLow)) / $more;
+            $atLow = $over($low);
+        }
+        for ($step = 0, $more = 1.004; $step < self::STEPS && $atHigh < 0; ++$step, $more = \min(2.0, 1 + 6 * ($more - 1))) {
+            [$low, $atLow] = [$high, $atHigh];
+            $high *= \min(4.0, $aim / \max(1.0, $aim + $atHigh)) * $more;
+            $atHigh = $over($high);
+        }
+        $side = 0;
+        for ($step = 0; $step < self::STEPS && $high - $low > 1e-10 * $high; ++$step) {
+            $middle = ($low * $atHigh - $high * $atLow) / ($atHigh - $atLow);
+            $at = $over($middle);
+            if (\abs($at) <= self::NEAR) {
+                return $middle;
+            }
+            // An end that stays twice in a row counts for half, so that it is left behind.
+            if ($at > 0) {
+                [$high, $atHigh] = [$middle, $at];
+                $atLow /= 1 === $side ? 2 : 1;
+                $side = 1;
+            } else {
+                [$low, $atLow] = [$middle, $at];
+                $atHigh /= -1 === $side ? 2 : 1;
+                $side = -1;
+            }
+        }
+
+        return $low;
+    }
+}

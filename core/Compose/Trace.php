@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose;
+
+use Uvret\Design\Follow\FollowPath;
+use Uvret\Design\Line;
+use Uvret\Geometry\Affine;
+
+/** What the stage shows of a line's path and edges, to be taken hold of. Lengths are in µm. */
+final readonly class Trace
+{
+    /**
+     * @param list<array{int, int}>                                                 $path   points of the path; empty where the line is straight
+     * @param array{int, int}|null                                                  $handle the path's point at the middle of the line
+     * @param array{int, int, int}|null                                             $circle centre and radius, where the path has them
+     * @param list<array{edge: string, at: string, x: int, y: int, heading: float}> $edges  the ends and the middles of both edges, and which way the
+     *                                                                                      line goes there
+     */
+    private function __construct(
+        public array $path,
+        public ?array $handle,
+        public ?array $circle,
+        public array $edges,
+    ) {
+    }
+
+    /** @param Affine $map from the setting to the block */
+    public static function of(Line $line, Setting $setting, Affine $map): self
+    {
+        $path = [];
+        $handle = $circle = null;
+        $guide = $setting->guide;
+        if (null !== $guide) {
+            [$from, $until] = $setting->span();
+            $beyond = 0.12 * ($until - $from);
+            $trace = $guide->trace($from - $beyond, $until + $beyond);
+            $path = self::all($trace, $map);
+            $handle = self::mapped($guide->point(FollowPath::Outline === $line->follows->path ? 0.0 : ($from + $until) / 2), $map);
+            $round = $guide->circle();
+            if (null !== $round) {
+                $centre = self::mapped([$round[0], $round[1]], $map);
+                $circle = [$centre[0], $centre[1], (int) \round($round[2])];
+            }
+        }
+        $edges = [];
+        if (null !== $setting->filling) {
+            foreach (['top' => [$setting->highest, $line->fills->top], 'bottom' => [$setting->lowest, $line->fills->bottom]] as $name => [$y, $edge]) {
+                foreach (['left' => 0.0, 'middle' => $edge->peak(), 'right' => 1.0] as $at => $share) {
+                    $x = $share * $setting->width;
+                    [$px, $py] = self::mapped($setting->at($x, $y), $map);
+                    $edges[] = ['edge' => $name, 'at' => $at, 'x' => $px, 'y' => $py, 'heading' => $setting->heading($x) - ($line->follows->path->isPlaced() ? 0.0 : $line->turn)];
+                }
+            }
+        }
+
+        return new self($path, $handle, $circle, $edges);
+    }
+
+    public function moved(int $dx, int $dy): self
+    {
+        $move = Affine::move($dx, $dy);
+
+        return new self(
+            self::all($this->path, $move),
+            null === $this->handle ? null : self::mapped($this->handle, $move),
+            null === $this->circle ? null : [$this->circle[0] + $dx, $this->circle[1] + $dy, $this->circle[2]],
+            \array_map(static fn (array $edge): array => ['x' => $edge['x'] + $dx, 'y' => $edge['y'] + $dy] + $edge, $this->edges),
+        );
+    }
+
+    /**
+     * @param list<array{float|int, float|int}> $points
+     *
+     * @return list<array{int, int}>
+     */
+    private static function all(array $points, Affine $map): array
+    {
+        return \array_map(static fn (array $point): array => self::mapped($point, $map), $points);
+    }
+
+    /**
+     * @param array{float|int, float|int} $point
+     *
+     * @return array{int, int}
+     */
+    private static function mapped(array $point, Affine $map): array
+    {
+        [$x, $y] = $point;
+
+        return [(int) \round($map->a * $x + $map->c * $y + $map->e), (int) \round($map->b * $x + $map->d * $y + $map->f)];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design\Follow;
+
+/** A ring on the brim of the placement. */
+final readonly class Brim
+{
+    /**
+     * @param int   $inset from the brim's edge
+     * @param float $span  how much of it the line may take, in degrees
+     */
+    public function __construct(
+        public int $inset = 40_000,
+        public float $span = 160.0,
+        public RingPart $part = RingPart::Lower,
+    ) {
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Compose\Part;
+use Uvret\Design\Design;
+use Uvret\Geometry\Length;
+
+/** Ink that leaves the ring of a brim: beyond its edge, or under the crown. */
+final class BrimSnags
+{
+    /** @return list<Snag> */
+    public static function of(Design $design, Part $part): array
+    {
+        $placement = $design->blank->placement;
+        $brim = $placement->brim;
+        if (null === $brim || null === $part->ink) {
+            return [];
+        }
+        // The brim lies round the blank's measuring point.
+        [$x, $y] = [-$placement->across, $placement->down];
+        $farthest = [0.0, 0, 0];
+        $nearest = [\INF, 0, 0];
+        foreach ($part->region->rings() as $ring) {
+            $count = \count($ring);
+            for ($i = 0; $i < $count; $i += 2) {
+                $far = \hypot($ring[$i] - $x, $ring[$i + 1] - $y);
+                $farthest = $far > $farthest[0] ? [$far, $ring[$i], $ring[$i + 1]] : $farthest;
+                $nearest = $far < $nearest[0] ? [$far, $ring[$i], $ring[$i + 1]] : $nearest;
+            }
+        }
+        $measure = static fn (float $length): string => Length::ofMicrometres((int) \ceil($length))->format($design->unit).' '.$design->unit->symbol();
+        $snags = [];
+        if ($farthest[0] > $brim->edge) {
+            $snags[] = new Snag(SnagKind::OffBrim, "The ink is {$measure($farthest[0] - $brim->edge)} beyond the brim’s edge.", 'Measure the line further in from the edge, or make it smaller.', $part->card, $part->film, $farthest[1], $farthest[2]);
+        }
+        if ($nearest[0] < $brim->crown && \INF !== $nearest[0]) {
+            $snags[] = new Snag(SnagKind::OffBrim, "The ink is {$measure($brim->crown - $nearest[0])} on the crown.", 'Measure the line less far in from the edge, or make it smaller.', $part->card, $part->film, $nearest[1], $nearest[2]);
+        }
+
+        return $snags;
+    }
+}

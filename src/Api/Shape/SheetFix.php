@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Snags\Fix;
+
+/** A change of the snag’s line that mends it. */
+#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing'])]
+final readonly class SheetFix
+{
+    public function __construct(
+        #[OA\Property]
+        public string $say,
+        #[OA\Property(description: 'The size that letters H get, in µm; null where it stays.', nullable: true)]
+        public ?int $letterHeight,
+        #[OA\Property(description: 'The tracking in thousandths of the em; null where it stays.', nullable: true)]
+        public ?int $spacing,
+    ) {
+    }
+
+    public static function of(Fix $fix): self
+    {
+        return new self($fix->say, $fix->letterHeight, $fix->spacing);
+    }
+}

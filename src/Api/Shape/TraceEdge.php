@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A point of an edge that a line is stretched to. */
+#[OA\Schema(schema: 'TraceEdge', required: ['edge', 'at', 'x', 'y', 'heading'])]
+final readonly class TraceEdge
+{
+    public function __construct(
+        #[OA\Property(enum: ['top', 'bottom'])]
+        public string $edge,
+        #[OA\Property(enum: ['left', 'middle', 'right'])]
+        public string $at,
+        #[OA\Property]
+        public int $x,
+        #[OA\Property]
+        public int $y,
+        #[OA\Property(description: 'Which way the line goes there, in degrees clockwise.')]
+        public float $heading,
+    ) {
+    }
+}

@@ -1,0 +1,235 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import type { Design, Form } from '../api/client';
+import { films } from '../api/queries';
+import { show } from '../measure';
+import { Choice } from '../ui/Choice';
+import { LengthField } from '../ui/LengthField';
+import { NumberField } from '../ui/NumberField';
+import { Segments } from '../ui/Segments';
+import { Swatch } from '../ui/Swatch';
+import { CardActions } from './CardActions';
+import { freeId, withFormCopy, withForm, withFormFilm, withoutForm } from './edits';
+import { formKinds, formNames, measuresOf } from './forms';
+import { Row } from './Row';
+import type { Draft } from './useDesign';
+
+interface Props {
+    form: Form;
+    design: Design;
+    open: boolean;
+    onOpen: () => void;
+    change: Draft['change'];
+}
+
+/** A basic shape: the chosen card opens to all its measures. */
+export function FormCard({ form, design, open, onOpen, change }: Props) {
+    const rack = useQuery(films).data ?? design.films;
+    const { unit } = design;
+    const film = design.films.find((candidate) => candidate.id === form.film);
+    const card = useRef<HTMLElement>(null);
+    const set = (next: Partial<Form>, what = '') => change(withForm(form.id, next), what && `${what}:${form.id}`);
+    const measures = measuresOf[form.kind];
+    const sized = (next: { width?: number; height?: number }) => {
+        const factor = next.width ? next.width / form.width : (next.height ?? form.height) / form.height;
+        set(
+            form.proportional
+                ? { width: Math.round(form.width * factor), height: Math.round(form.height * factor) }
+                : next,
+        );
+    };
+    useEffect(() => {
+        if (open) {
+            card.current?.scrollIntoView({ block: 'nearest' });
+        }
+    }, [open]);
+
+    const filmChoice = (
+        <Choice
+            label="Film"
+            className={open ? 'min-w-0 flex-1 text-xs' : 'w-30 shrink-0 text-xs'}
+            value={film ?? rack[0]}
+            options={rack}
+            by={(option) => option?.id ?? ''}
+            show={(option) =>
+                option && (
+                    <>
+                        <Swatch colour={option.colour} />
+                        <span className="truncate">{option.name}</span>
+                    </>
+                )
+            }
+            onChange={(next) => next && change(withFormFilm(form.id, next))}
+        />
+    );
+
+    return (
+        <section
+            ref={card}
+            aria-label={`Form: ${formNames[form.kind]}`}
+            className={`card relative shrink-0 py-2 pr-2.5 pl-5 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'}`}
+            onPointerDown={open ? undefined : onOpen}
+        >
+            <fieldset disabled={form.locked} className="min-w-0">
+                <div className="flex items-center gap-2">
+                    <button
+                        className={`min-w-0 flex-1 truncate py-0.5 text-left text-[17px] font-semibold ${form.hidden ? 'opacity-45' : ''}`}
+                        onClick={onOpen}
+                    >
+                        {formNames[form.kind]}
+                    </button>
+                    {!open && !form.guide && filmChoice}
+                </div>
+                {open && (
+                    <div className="mt-2 grid grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">
+                        <Row name="Shape">
+                            <Choice
+                                label="Kind of form"
+                                className="flex-1"
+                                value={form.kind}
+                                options={formKinds}
+                                by={(kind) => kind}
+                                show={(kind) => formNames[kind]}
+                                onChange={(kind) => set({ kind })}
+                            />
+                        </Row>
+                        <Row name="Use">
+                            <Segments
+                                label="What the form is for"
+                                small
+                                value={form.guide ? 'guide' : 'cut'}
+                                options={[
+                                    { value: 'cut', show: 'is cut' },
+                                    { value: 'guide', show: 'only a guide' },
+                                ]}
+                                onChange={(use) => set({ guide: use === 'guide' })}
+                            />
+                        </Row>
+                        {!form.guide && <Row name="Film">{filmChoice}</Row>}
+                        <Row name="Size">
+                            <LengthField
+                                label="Width of the form"
+                                note="wide"
+                                unit={unit}
+                                least={500}
+                                value={form.width}
+                                onChange={(width) => sized({ width })}
+                            />
+                            <LengthField
+                                label="Height of the form"
+                                note="high"
+                                atRight
+                                unit={unit}
+                                least={500}
+                                value={form.height}
+                                onChange={(height) => sized({ height })}
+                            />
+                        </Row>
+                        <Row name="Sides">
+                            <Segments
+                                label="How the form is sized"
+                                small
+                                value={form.proportional ? 'kept' : 'free'}
+                                options={[
+                                    { value: 'kept', show: 'in proportion' },
+                                    { value: 'free', show: 'each by itself' },
+                                ]}
+                                onChange={(how) => set({ proportional: how === 'kept' })}
+                            />
+                        </Row>
+                        {measures.length > 0 && (
+                            <Row name="Details">
+                                {measures.includes('corner') && (
+                                    <LengthField
+                                        label="Radius of the corners"
+                                        note="corner"
+                                        unit={unit}
+                                        least={0}
+                                        value={form.corner}
+                                        onChange={(corner) => set({ corner })}
+                                    />
+                                )}
+                                {measures.includes('band') && (
+                                    <LengthField
+                                        label="Breadth of the band"
+                                        note="band"
+                                        unit={unit}
+                                        least={500}
+                                        value={form.band}
+                                        onChange={(band) => set({ band })}
+                                    />
+                                )}
+                                {measures.includes('count') && (
+                                    <NumberField
+                                        label="How many points"
+                                        unit="points"
+                                        least={3}
+                                        most={64}
+                                        value={form.count}
+                                        onChange={(count) => set({ count }, 'count')}
+                                    />
+                                )}
+                                {measures.includes('depth') && (
+                                    <NumberField
+                                        label="Depth in percent"
+                                        unit="% deep"
+                                        least={0}
+                                        most={95}
+                                        step={5}
+                                        value={form.depth}
+                                        onChange={(depth) => set({ depth }, 'depth')}
+                                    />
+                                )}
+                            </Row>
+                        )}
+                        <Row name="Stands">
+                            <LengthField
+                                label="How far right of the area’s middle"
+                                note="right"
+                                unit={unit}
+                                value={form.across}
+                                onChange={(across) => set({ across })}
+                            />
+                            <LengthField
+                                label="How far below the area’s edge"
+                                note="down"
+                                atRight
+                                unit={unit}
+                                value={form.down}
+                                onChange={(down) => set({ down })}
+                            />
+                        </Row>
+                        <Row name="Turned">
+                            <NumberField
+                                label="Turn of the form in degrees, clockwise"
+                                unit="°"
+                                least={-180}
+                                most={180}
+                                digits={1}
+                                value={form.turn}
+                                onChange={(turn) => set({ turn }, 'turn')}
+                            />
+                        </Row>
+                    </div>
+                )}
+            </fieldset>
+            {open ? (
+                <CardActions
+                    hidden={form.hidden}
+                    locked={form.locked}
+                    onHide={() => set({ hidden: !form.hidden })}
+                    onLock={() => set({ locked: !form.locked })}
+                    onDuplicate={() => change(withFormCopy(form.id, freeId(design, 'form')))}
+                    onRemove={() => change(withoutForm(form.id))}
+                />
+            ) : (
+                <p className="mt-1 truncate text-xs text-quiet">
+                    {form.hidden && <b>hidden · </b>}
+                    {form.locked && <b>locked · </b>}
+                    {form.guide && 'only a guide · '}
+                    {`${show(form.width, unit)} × ${show(form.height, unit)} ${unit}`}
+                </p>
+            )}
+        </section>
+    );
+}
