@@ -9,8 +9,8 @@ use Uvret\Geometry\Curve\Flattening;
 use Uvret\Type\Font;
 
 /**
- * Points on a glyph's outline among which the outermost ones are, wherever it is put and however it is gently bent: of narrow strips
- * across and up the outermost points each.
+ * Points on a glyph's outline among which the outermost ones are, however it is turned and gently bent: its convex hull, and of
+ * narrow strips across and up the outermost points each.
  */
 final class Silhouette
 {
@@ -55,7 +55,7 @@ final class Silhouette
         if ([] === $points) {
             return [];
         }
-        $kept = self::outermost($points, 0, 1) + self::outermost($points, 1, 0);
+        $kept = self::outermost($points, 0, 1) + self::outermost($points, 1, 0) + self::hull($points);
 
         return \array_values(\array_map(static fn (int $number): array => [$points[$number][0] / $scale, $points[$number][1] / $scale], \array_keys($kept)));
     }
@@ -78,5 +78,41 @@ final class Silhouette
         }
 
         return \array_fill_keys([...$least, ...$most], true);
+    }
+
+    /**
+     * The convex hull, by Andrew's monotone chains.
+     *
+     * @param non-empty-list<array{float|int, float|int}> $points
+     *
+     * @return array<int, true> the numbers of the points on it
+     */
+    private static function hull(array $points): array
+    {
+        $order = \array_keys($points);
+        \usort($order, static fn (int $a, int $b): int => $points[$a] <=> $points[$b]);
+        $kept = [];
+        foreach ([$order, \array_reverse($order)] as $way) {
+            $chain = [];
+            foreach ($way as $number) {
+                while (\count($chain) > 1 && self::turnsRight($points[$chain[\count($chain) - 2]], $points[$chain[\count($chain) - 1]], $points[$number])) {
+                    \array_pop($chain);
+                }
+                $chain[] = $number;
+            }
+            $kept += \array_fill_keys($chain, true);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param array{float|int, float|int} $a
+     * @param array{float|int, float|int} $b
+     * @param array{float|int, float|int} $c
+     */
+    private static function turnsRight(array $a, array $b, array $c): bool
+    {
+        return ($b[0] - $a[0]) * ($c[1] - $a[1]) <= ($b[1] - $a[1]) * ($c[0] - $a[0]);
     }
 }

@@ -44,6 +44,11 @@ final readonly class Trace
                 $circle = [$centre[0], $centre[1], (int) \round($round[2])];
             }
         }
+        if (FollowPath::Arc === $line->follows->path && null === $guide) {
+            // An arc drawn flat can be taken hold of again.
+            $path = self::all([[0, 0], [$setting->width, 0]], $map);
+            $handle = self::mapped([$setting->width / 2, 0], $map);
+        }
         $edges = [];
         if (null !== $setting->filling) {
             foreach (['top' => [$setting->highest, $line->fills->top], 'bottom' => [$setting->lowest, $line->fills->bottom]] as $name => [$y, $edge]) {

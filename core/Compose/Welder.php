@@ -8,6 +8,7 @@ use Uvret\Compose\Follow\Strains;
 use Uvret\Compose\Joining\ExpectedJoins;
 use Uvret\Compose\Joining\JoinCheck;
 use Uvret\Compose\Joining\Joint;
+use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Letter;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
@@ -51,10 +52,8 @@ final readonly class Welder
     private function straight(Line $line, Setting $setting, float $up, Ground $ground): ?Block
     {
         [$width, $height] = [$setting->width, $setting->highest - $setting->lowest];
-        $map = $setting->size->then(Affine::move(0, -$setting->highest));
-        if (0.0 !== $line->turn) {
-            $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
-        }
+        $toBlock = Affine::move(0, -$setting->highest)->then(self::turn($line, $width, $height));
+        $map = $setting->size->then($toBlock);
         $rings = $setting->lettering->rings($map);
         $welds = self::welds($line, $rings);
         $region = self::all($welds);
@@ -63,9 +62,10 @@ final readonly class Welder
             return null;
         }
         $font = $setting->lettering->font;
+        $trace = FollowPath::Arc === $line->follows->path ? Trace::of($line, $setting, $toBlock) : null;
         $letters = $ground->joins($line) ? \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings) : [];
 
-        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), self::joints($line, $font, $letters), (int) \round($font->unitsPerEm * $up), self::boxes($rings), $welds);
+        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), self::joints($line, $font, $letters), (int) \round($font->unitsPerEm * $up), self::boxes($rings), $welds, false, $trace);
     }
 
     /** @param array{float, float} $scale */
@@ -81,10 +81,7 @@ final readonly class Welder
         [$width, $height] = [$ink->width(), $ink->height()];
         $map = Affine::identity();
         if (!$isPlaced) {
-            $map = Affine::move(-$ink->left, -$ink->top);
-            if (0.0 !== $line->turn) {
-                $map = $map->then(Affine::move(-$width / 2, $height / 2))->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
-            }
+            $map = Affine::move(-$ink->left, -$ink->top)->then(self::turn($line, $width, $height));
         }
         $font = $setting->lettering->font;
         $letters = \array_map(static fn (array $rings): Region => Region::fromRings($rings)->transform($map), $rings);
@@ -108,6 +105,12 @@ final readonly class Welder
             $traces,
             Strains::of($line, $setting, $scale, $letters, $ground),
         );
+    }
+
+    /** Turns what lies right of and below the origin about its middle. */
+    private static function turn(Line $line, float $width, float $height): Affine
+    {
+        return 0.0 === $line->turn ? Affine::identity() : Affine::move(-$width / 2, $height / 2)->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
     }
 
     /**

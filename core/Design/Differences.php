@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Follow\FollowPath;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
 
@@ -40,6 +41,7 @@ final readonly class Differences
         if (\array_keys(\array_intersect_key($known, $left)) !== \array_keys(\array_intersect_key($left, $known))) {
             $said[] = 'The lines are in another order.';
         }
+        \array_push($said, ...self::ofForms($before->forms, $after->forms));
         if ([] === $said && $before != $after) {
             $said[] = 'The films were changed.';
         }
@@ -86,6 +88,12 @@ final readonly class Differences
         if ([$before->align, $before->toAbove, $before->gap, $before->tight, $before->shift, $before->turn] !== [$after->align, $after->toAbove, $after->gap, $after->tight, $after->shift, $after->turn]) {
             $changes[] = 'was moved';
         }
+        if ($before->follows != $after->follows) {
+            $changes[] = FollowPath::Straight === $after->follows->path ? 'runs straight' : "follows a path: {$after->follows->path->value}";
+        }
+        if ($before->fills != $after->fills) {
+            $changes[] = $after->fills->isPlain() ? 'has level edges' : "has other edges: {$after->fills->top->shape->value} and {$after->fills->bottom->shape->value}";
+        }
         if ($before->hidden !== $after->hidden) {
             $changes[] = $after->hidden ? 'is hidden' : 'is shown';
         }
@@ -94,6 +102,31 @@ final readonly class Differences
         }
 
         return \array_map(static fn (string $change): string => self::call($before)." $change.", $changes);
+    }
+
+    /**
+     * @param list<Form> $before
+     * @param list<Form> $after
+     *
+     * @return list<string>
+     */
+    private static function ofForms(array $before, array $after): array
+    {
+        $said = [];
+        $known = \array_column($before, null, 'id');
+        foreach ($after as $form) {
+            $was = $known[$form->id] ?? null;
+            if (null === $was) {
+                $said[] = "A {$form->kind->value} was added.";
+            } elseif ($was != $form) {
+                $said[] = "The {$form->kind->value} was changed.";
+            }
+        }
+        foreach (\array_diff_key($known, \array_column($after, null, 'id')) as $form) {
+            $said[] = "The {$form->kind->value} was removed.";
+        }
+
+        return $said;
     }
 
     private static function size(Size $size, Unit $unit): string

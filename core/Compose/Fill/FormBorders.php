@@ -34,25 +34,56 @@ final readonly class FormBorders implements Borders
     /** Returns null where nothing of the form is left inside. */
     public static function of(Region $form, Fills $fills): ?self
     {
-        $envelope = Envelope::of($form->offset(-$fills->inset));
+        $envelope = Envelope::of(self::room($form)->offset(-$fills->inset));
         $x = $envelope->places();
         $bottom = \array_values($envelope->lowest($x));
         $top = \array_values($envelope->highest($x));
-        $tallest = 0.0;
-        foreach ($top as $at => $high) {
-            $tallest = \max($tallest, $high - $bottom[$at]);
+        $kept = self::stretch($x, $bottom, $top, $envelope->crossings($x));
+        $across = $low = $high = [];
+        foreach ($kept as $at) {
+            [$across[], $low[], $high[]] = [(float) $x[$at], $bottom[$at], $top[$at]];
         }
-        $kept = [[], [], []];
-        foreach ($top as $at => $high) {
-            if ($high - $bottom[$at] >= self::LEAST * $tallest) {
-                $kept[0][] = (float) $x[$at];
-                $kept[1][] = $bottom[$at];
-                $kept[2][] = $high;
+
+        return \count($across) < 2 || [] === $low || [] === $high ? null : new self($across, $low, $high, $fills, \min($low), \max($high));
+    }
+
+    /** What there is to fill: the inside of a ring, else the form itself. */
+    private static function room(Region $form): Region
+    {
+        $largest = null;
+        foreach ($form->holes() as $hole) {
+            $largest = null === $largest || $hole->area() > $largest->area() ? $hole : $largest;
+        }
+
+        return $largest ?? $form;
+    }
+
+    /**
+     * The widest stretch where the form is tall enough and has no notch between its edges; wherever it is tall enough, if that is
+     * not much of it.
+     *
+     * @param list<int>   $x
+     * @param list<float> $bottom
+     * @param list<float> $top
+     * @param list<int>   $crossings
+     *
+     * @return list<int> the numbers of the places
+     */
+    private static function stretch(array $x, array $bottom, array $top, array $crossings): array
+    {
+        $heights = \array_map(static fn (float $high, float $low): float => $high - $low, $top, $bottom);
+        $least = self::LEAST * \max(0.0, ...$heights);
+        $tall = \array_keys(\array_filter($heights, static fn (float $height): bool => $height >= $least));
+        $best = $run = [];
+        foreach ($tall as $at) {
+            $continues = [] !== $run && $run[\count($run) - 1] === $at - 1 && 2 === $crossings[$at - 1];
+            $run = $continues ? [...$run, $at] : [$at];
+            if ([] === $best || $x[$at] - $x[$run[0]] > $x[$best[\count($best) - 1]] - $x[$best[0]]) {
+                $best = $run;
             }
         }
-        [$x, $bottom, $top] = $kept;
 
-        return \count($x) < 2 || [] === $bottom || [] === $top ? null : new self($x, $bottom, $top, $fills, \min($bottom), \max($top));
+        return [] !== $best && $x[$best[\count($best) - 1]] - $x[$best[0]] > 0.3 * ($x[\count($x) - 1] - $x[0]) ? $best : $tall;
     }
 
     public function width(): float

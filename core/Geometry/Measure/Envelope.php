@@ -66,6 +66,26 @@ final readonly class Envelope
     }
 
     /**
+     * How often a vertical line between a place and the next one meets the outline: twice where there is neither a notch nor a hole.
+     *
+     * @param list<int> $places rising; among them all corners of the region
+     *
+     * @return list<int> one less than there are places
+     */
+    public function crossings(array $places): array
+    {
+        $numbers = \array_flip($places);
+        $crossings = \array_fill(0, \max(0, \count($places) - 1), 0);
+        foreach ($this->edges as [$x1, , $x2]) {
+            for ($at = $numbers[$x1]; $at < $numbers[$x2]; ++$at) {
+                ++$crossings[$at];
+            }
+        }
+
+        return \array_values($crossings);
+    }
+
+    /**
      * @param list<int> $places
      *
      * @return array<int, float>

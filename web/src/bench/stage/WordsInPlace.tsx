@@ -14,7 +14,7 @@ interface Props {
 
 /**
  * The words of a line, edited where they stand: a field over the lettering whose own letters can't be
- * seen, so that the caret goes through the exact weld beneath it.
+ * seen, so that the caret goes through the exact weld beneath it; over bent lettering one that can be read.
  */
 export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props) {
     const ref = useRef<HTMLInputElement>(null);
@@ -22,28 +22,31 @@ export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props
         ref.current?.focus();
         ref.current?.select();
     }, []);
-    const width = Math.max((part?.width ?? 0) / pixel, 60);
-    const height = Math.max((part?.height ?? 0) / pixel, 24);
-    const { size, left } = useMemo(() => fitted(line, width), [line, width]);
+    // Over letters that do not stand in a straight row no caret fits: they are written beside them.
+    const isBent = Boolean(part?.trace && (part.trace.path || part.trace.edges.length > 0));
+    const width = isBent ? 260 : Math.max((part?.width ?? 0) / pixel, 60);
+    const height = isBent ? 36 : Math.max((part?.height ?? 0) / pixel, 24);
+    const fit = useMemo(() => fitted(line, width), [line, width]);
+    const { size, left } = isBent ? { size: 18, left: 0 } : fit;
     return (
         <input
             ref={ref}
             aria-label="Words on the stage"
-            className="absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-[#f3a63b] bg-transparent text-transparent caret-[#f3a63b] outline-none selection:bg-[#f3a63b]/40 selection:text-transparent"
+            className={`absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-[#f3a63b] caret-[#c9781a] outline-none ${isBent ? 'bg-paper px-2 text-ink' : 'bg-transparent text-transparent selection:bg-[#f3a63b]/40 selection:text-transparent'}`}
             style={{
                 fontFamily: `'${faceOf(line.font)}'`,
                 fontSize: `${size}px`,
-                letterSpacing: `${line.spacing / 1000}em`,
+                letterSpacing: isBent ? 0 : `${line.spacing / 1000}em`,
                 left: at.x - width / 2 - left,
                 top: at.y - height / 2,
                 width: width + left + size,
                 height,
-                padding: 0,
+                ...(!isBent && { padding: 0 }),
                 transformOrigin: `${width / 2 + left}px ${height / 2}px`,
-                transform: `rotate(${line.turn}deg)`,
+                transform: isBent ? undefined : `rotate(${line.turn}deg)`,
             }}
             value={line.words}
-            maxLength={400}
+            maxLength={2000}
             autoComplete="off"
             spellCheck={false}
             onChange={(event) => onChange(event.target.value)}
