@@ -5,22 +5,31 @@ declare(strict_types=1);
 namespace Uvret\Compose;
 
 use Uvret\Compose\Forms\FormOutline;
+use Uvret\Compose\Forms\MotifOutline;
+use Uvret\Compose\Treat\Treatment;
 use Uvret\Design\Align;
 use Uvret\Design\Design;
 use Uvret\Design\Line;
 use Uvret\Design\Stack;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
-/** Design → composition: forms in their places, every line made, and those without a place of their own stacked from ink to ink. */
+/**
+ * Design → composition: forms and motifs in their places, every line made, those without a place of their own stacked from ink to
+ * ink, and all of them treated.
+ */
 final readonly class Composer
 {
     private Welder $welder;
 
-    public function __construct(private TypeCase $typeCase)
-    {
+    public function __construct(
+        private TypeCase $typeCase,
+        private Memory $memory = new NoMemory(
+        ),
+    ) {
         $this->welder = new Welder();
     }
 
@@ -30,6 +39,11 @@ final readonly class Composer
         $shapes = [];
         foreach ($design->forms as $form) {
             $shapes[$form->id] = FormOutline::region($form);
+        }
+        $motifs = [];
+        foreach ($design->motifs as $motif) {
+            $motifs[$motif->id] = MotifOutline::regions($motif);
+            $shapes[$motif->id] = Region::empty()->union(...$motifs[$motif->id]);
         }
         $ground = new Ground($this->typeCase, $design, $shapes);
         $area = $ground->area;
@@ -89,7 +103,12 @@ final readonly class Composer
             $parts[] = Part::ofForm($form, $shapes[$form->id]);
         }
 
-        return new Composition($area, $parts);
+        foreach ($design->motifs as $motif) {
+            \array_push($parts, ...Part::ofMotif($motif, $motifs[$motif->id]));
+        }
+        $treated = (new Treatment($design, $parts, $this->memory))->done();
+
+        return new Composition($area, $treated->parts, $treated->removals, $treated->remarks);
     }
 
     private function make(Line $line, Ground $ground): Block|Part

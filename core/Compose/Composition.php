@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Treat\Remark;
+use Uvret\Compose\Treat\Removal;
 use Uvret\Geometry\Box;
 
 /**
@@ -13,10 +15,16 @@ use Uvret\Geometry\Box;
  */
 final readonly class Composition
 {
-    /** @param list<Part> $parts in the order of the build sheet */
+    /**
+     * @param list<Part>    $parts    in the order of the build sheet, each card's own followed by what its treatments add
+     * @param list<Removal> $removals the rubbish that was tidied away
+     * @param list<Remark>  $remarks  what treatments bring with them
+     */
     public function __construct(
         public Box $area,
         public array $parts,
+        public array $removals = [],
+        public array $remarks = [],
     ) {
     }
 

@@ -8,6 +8,7 @@ use Uvret\Compose\Follow\Strain;
 use Uvret\Compose\Joining\Joint;
 use Uvret\Design\Form;
 use Uvret\Design\Line;
+use Uvret\Design\Motif;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
@@ -54,6 +55,7 @@ final readonly class Part
         public ?Trace $trace = null,
         public array $strains = [],
         public bool $guide = false,
+        public PartRole $role = PartRole::Base,
     ) {
     }
 
@@ -110,6 +112,45 @@ final readonly class Part
         $ink = $region->bounds();
 
         return new self($form->id, $form->film, $form->hidden ? Region::empty() : $region, $ink, $form->width, $form->height, $form->across, -$form->down, 0, [], null, $form->hidden, [], 0, [], false, $form->turn, null, [], $form->guide);
+    }
+
+    /**
+     * The colours of a motif in their places, a part for each film.
+     *
+     * @param list<Region> $regions of its colours
+     *
+     * @return list<self>
+     */
+    public static function ofMotif(Motif $motif, array $regions): array
+    {
+        $byFilm = [];
+        foreach ($motif->colours as $number => $colour) {
+            if (null !== $colour->film) {
+                $byFilm[$colour->film][] = $regions[$number];
+            }
+        }
+        $all = Region::empty()->union(...\array_merge(...\array_values($byFilm)))->bounds();
+        $parts = [];
+        foreach ($byFilm as $film => $own) {
+            $region = $motif->hidden ? Region::empty() : Region::empty()->union(...$own);
+            $parts[] = new self($motif->id, (string) $film, $region, [] === $parts ? $all : $region->bounds(), $motif->width, $motif->height, $motif->across, -$motif->down, 0, [], null, $motif->hidden, [], 0, [], [] !== $parts, $motif->turn);
+        }
+
+        return $parts;
+    }
+
+    /** What a treatment adds to a card; null where it comes to nothing. */
+    public static function added(string $card, PartRole $role, string $film, Region $region): ?self
+    {
+        $ink = $region->bounds();
+
+        return null === $ink ? null : new self($card, $film, $region, $ink, $ink->width(), $ink->height(), \intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2), 0, [], null, false, [], 0, [], true, 0.0, null, [], false, $role);
+    }
+
+    /** The same with another shape; where its ink stood stays what it is measured by. */
+    public function with(Region $region): self
+    {
+        return new self($this->card, $this->film, $region, PartRole::Base === $this->role ? $this->ink : $region->bounds(), $this->width, $this->height, $this->middleX, $this->middleY, $this->letterHeight, $this->missing, $this->failure, $this->hidden, $this->joints, $this->em, $this->letters, $this->also, $this->turn, $this->trace, $this->strains, $this->guide, $this->role);
     }
 
     public static function blank(string $card, string $film, ?string $failure = null): self

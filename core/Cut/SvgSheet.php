@@ -34,7 +34,7 @@ final readonly class SvgSheet
         foreach ($design->films as $film) {
             foreach ($composition->parts as $part) {
                 if ($part->film === $film->id && !$part->guide && !$part->region->isEmpty()) {
-                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->card-$film->id" : $part->card, $film->colour, $this->pieces($part->region, $box));
+                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->card-{$part->role->value}-$film->id" : $part->card, $film->colour, $this->pieces($part->region, $box));
                 }
             }
         }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Treatment\Clean;
+use Uvret\Design\Treatment\Treatments;
 use Uvret\Geometry\Unit;
 
 /** A design: a blank with a placement, and what is put on it. All lengths are in µm. */
 final readonly class Design
 {
     /**
-     * @param list<Film> $films bottom film first
-     * @param list<Line> $lines in reading order
-     * @param list<Form> $forms
+     * @param list<Film>  $films  bottom film first
+     * @param list<Line>  $lines  in reading order
+     * @param list<Form>  $forms
+     * @param list<Motif> $motifs
      */
     public function __construct(
         public string $name,
@@ -22,6 +25,8 @@ final readonly class Design
         public Stack $stack,
         public array $lines,
         public array $forms = [],
+        public array $motifs = [],
+        public Clean $clean = new Clean(),
     ) {
     }
 
@@ -44,5 +49,16 @@ final readonly class Design
         }
 
         return null;
+    }
+
+    /** @return array<string, Treatments> of all cards, by their ids */
+    public function treatments(): array
+    {
+        $treatments = [];
+        foreach ([...$this->lines, ...$this->forms, ...$this->motifs] as $card) {
+            $treatments[$card->id] = $card->treatments;
+        }
+
+        return $treatments;
     }
 }

@@ -19,6 +19,7 @@ use Uvret\Design\Follow\Ring;
 use Uvret\Design\Follow\RingPart;
 use Uvret\Design\Follow\Sits;
 use Uvret\Design\Follow\Spiral;
+use Uvret\Design\Treatment\Clean;
 use Uvret\Geometry\Unit;
 
 /**
@@ -31,9 +32,12 @@ use Uvret\Geometry\Unit;
  * @phpstan-type FollowsDocument object{path: string, arc: object{by: string, radius: int, rise: int, angle: int|float, bows: string}, ring: object{radius: int, part: string, tops: string, with: string, across: int, down: int, ends: string, gap: int}, brim: object{inset: int, span: int|float, part: string}, spiral: object{inner: int, pitch: int|float, from: string, across: int, down: int}, outline: object{shape: string, side: string, start: int|float}, sits: string, lift: int, letters: string, evening: int|float}
  * @phpstan-type EdgeDocument object{shape: string, rise: int, pull: int|float, left: int, right: int}
  * @phpstan-type FillsDocument object{top: EdgeDocument, bottom: EdgeDocument, form: string, inset: int, widths: string}
- * @phpstan-type FormDocument object{id: string, kind: string, film: string, width: int, height: int, corner: int, band: int, count: int, depth: int|float, across: int, down: int, turn: int|float, proportional: bool, guide: bool, hidden: bool, locked: bool}
- * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool, follows: FollowsDocument, fills: FillsDocument}
- * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>, forms: list<FormDocument>}
+ * @phpstan-type RimDocument object{width: int, film: string, corner: string, holes: string, smallest: int, near: string, around: string}
+ * @phpstan-type TreatmentsDocument object{group: string, erased: list<object{id: string, points: list<int>, hidden: bool}>, copies: object{kind: string, across: int, down: int, gap: int, count: int, radius: int}, outlines: list<RimDocument>, shadow: object{kind: string, angle: int|float, length: int, gap: int, film: string, around: string}, inline: object{width: int, distance: int, film: string}, setInto: object{card: string, clearance: int, corner: string, keep: bool}, cutFrom: object{card: string, islands: string, bridge: int}}
+ * @phpstan-type MotifDocument object{id: string, name: string, width: int, height: int, colours: list<object{colour: string, film: string, path: string}>, across: int, down: int, turn: int|float, proportional: bool, hidden: bool, locked: bool, treatments: TreatmentsDocument}
+ * @phpstan-type FormDocument object{id: string, kind: string, film: string, width: int, height: int, corner: int, band: int, count: int, depth: int|float, across: int, down: int, turn: int|float, proportional: bool, guide: bool, hidden: bool, locked: bool, treatments: TreatmentsDocument}
+ * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool, follows: FollowsDocument, fills: FillsDocument, treatments: TreatmentsDocument}
+ * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>, forms: list<FormDocument>, motifs: list<MotifDocument>, clean: object{hole: int, speck: int, spike: int, gap: int, kept: list<object{card: string, x: int, y: int}>}}
  */
 final readonly class DesignReader
 {
@@ -70,7 +74,8 @@ final readonly class DesignReader
         $films = \array_map(self::film(...), $document->films);
         self::distinct('films', \array_column($document->films, 'id'));
         self::distinct('lines', \array_column($document->lines, 'id'));
-        self::distinct('forms', [...\array_column($document->forms, 'id')], \array_column($document->lines, 'id'));
+        self::distinct('forms', \array_column($document->forms, 'id'), \array_column($document->lines, 'id'));
+        self::distinct('motifs', \array_column($document->motifs, 'id'), [...\array_column($document->lines, 'id'), ...\array_column($document->forms, 'id')]);
         $known = \array_column($document->films, 'id');
         foreach ($document->lines as $number => $line) {
             if (!\in_array($line->film, $known, true)) {
@@ -92,7 +97,20 @@ final readonly class DesignReader
             }
         }
 
-        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines), \array_map(self::form(...), $document->forms));
+        foreach ($document->motifs as $number => $motif) {
+            foreach ($motif->colours as $place => $colour) {
+                if ('' !== $colour->film && !\in_array($colour->film, $known, true)) {
+                    throw DesignException::unknownFilm("motifs/$number/colours/$place/film", $colour->film);
+                }
+            }
+        }
+        foreach (['lines' => $document->lines, 'forms' => $document->forms, 'motifs' => $document->motifs] as $list => $cards) {
+            foreach ($cards as $number => $card) {
+                self::knownFilms("$list/$number/treatments", $card->treatments, $known);
+            }
+        }
+
+        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines), \array_map(self::form(...), $document->forms), \array_map(self::motif(...), $document->motifs), self::clean($document->clean));
     }
 
     /**
@@ -152,7 +170,7 @@ final readonly class DesignReader
     /** @param LineDocument $line */
     private static function line(object $line): Line
     {
-        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked, $line->language, $line->features, $line->wordForms, Joins::from($line->joins), self::letters($line->letters), $line->tight, self::follows($line->follows), new Fills(self::edge($line->fills->top), self::edge($line->fills->bottom), $line->fills->form, $line->fills->inset, 'by height' === $line->fills->widths));
+        return new Line($line->id, $line->words, $line->font, $line->film, new Size(SizeBy::from($line->size->by), $line->size->length), $line->spacing, Align::from($line->align), $line->gap, $line->shift, 'above' === $line->alignTo, (float) $line->turn, (float) $line->stretch, $line->hidden, $line->locked, $line->language, $line->features, $line->wordForms, Joins::from($line->joins), self::letters($line->letters), $line->tight, self::follows($line->follows), new Fills(self::edge($line->fills->top), self::edge($line->fills->bottom), $line->fills->form, $line->fills->inset, 'by height' === $line->fills->widths), TreatmentsReader::read($line->treatments));
     }
 
     /** @param FollowsDocument $follows */
@@ -183,6 +201,39 @@ final readonly class DesignReader
     /** @param FormDocument $form */
     private static function form(object $form): Form
     {
-        return new Form($form->id, FormKind::from($form->kind), $form->film, $form->width, $form->height, $form->corner, $form->band, $form->count, (float) $form->depth, $form->across, $form->down, (float) $form->turn, $form->guide, $form->hidden, $form->locked);
+        return new Form($form->id, FormKind::from($form->kind), $form->film, $form->width, $form->height, $form->corner, $form->band, $form->count, (float) $form->depth, $form->across, $form->down, (float) $form->turn, $form->guide, $form->hidden, $form->locked, TreatmentsReader::read($form->treatments));
+    }
+
+    /** @param MotifDocument $motif */
+    private static function motif(object $motif): Motif
+    {
+        $colours = \array_map(static fn (object $colour): MotifColour => new MotifColour($colour->colour, '' === $colour->film ? null : $colour->film, $colour->path), $motif->colours);
+
+        return new Motif($motif->id, $motif->name, $motif->width, $motif->height, $colours, $motif->across, $motif->down, (float) $motif->turn, $motif->hidden, $motif->locked, TreatmentsReader::read($motif->treatments));
+    }
+
+    /** @param object{hole: int, speck: int, spike: int, gap: int, kept: list<object{card: string, x: int, y: int}>} $clean */
+    private static function clean(object $clean): Clean
+    {
+        return new Clean($clean->hole, $clean->speck, $clean->spike, $clean->gap, \array_map(static fn (object $kept): array => ['card' => $kept->card, 'x' => $kept->x, 'y' => -$kept->y], $clean->kept));
+    }
+
+    /**
+     * @param TreatmentsDocument $treatments
+     * @param list<string>       $known
+     *
+     * @throws DesignException
+     */
+    private static function knownFilms(string $path, object $treatments, array $known): void
+    {
+        $films = ["$path/shadow/film" => $treatments->shadow->film, "$path/inline/film" => $treatments->inline->film];
+        foreach ($treatments->outlines as $number => $rim) {
+            $films["$path/outlines/$number/film"] = $rim->film;
+        }
+        foreach ($films as $field => $film) {
+            if ('' !== $film && !\in_array($film, $known, true)) {
+                throw DesignException::unknownFilm($field, $film);
+            }
+        }
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Treatment\Treatments;
+
 /** A basic shape in its place. Lengths are in µm; those that its kind does not have mean nothing. */
 final readonly class Form
 {
@@ -33,6 +35,7 @@ final readonly class Form
         public bool $guide = false,
         public bool $hidden = false,
         public bool $locked = false,
+        public Treatments $treatments = new Treatments(),
     ) {
     }
 }

@@ -6,6 +6,7 @@ namespace Uvret\Design;
 
 use Uvret\Design\Fill\Fills;
 use Uvret\Design\Follow\Follows;
+use Uvret\Design\Treatment\Treatments;
 
 /** One line of lettering. */
 final readonly class Line
@@ -49,6 +50,7 @@ final readonly class Line
         public bool $tight = false,
         public Follows $follows = new Follows(),
         public Fills $fills = new Fills(),
+        public Treatments $treatments = new Treatments(),
     ) {
     }
 }

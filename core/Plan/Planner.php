@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Plan;
 
 use Uvret\Compose\Composer;
+use Uvret\Compose\Memory;
+use Uvret\Compose\NoMemory;
 use Uvret\Cut\CutPlanner;
 use Uvret\Design\Design;
 use Uvret\Separate\Separator;
@@ -19,9 +21,9 @@ final readonly class Planner
     private CutPlanner $cutPlanner;
     private SnagFinder $snagFinder;
 
-    public function __construct(TypeCase $typeCase)
+    public function __construct(TypeCase $typeCase, Memory $memory = new NoMemory())
     {
-        $this->composer = new Composer($typeCase);
+        $this->composer = new Composer($typeCase, $memory);
         $this->separator = new Separator();
         $this->cutPlanner = new CutPlanner();
         $this->snagFinder = new SnagFinder();

@@ -25,6 +25,7 @@ final readonly class SnagFinder
             }
             \array_push($snags, ...$this->ofPart($design, $composition->area, $part));
         }
+        \array_push($snags, ...TreatmentSnags::of($design, $composition));
         foreach ($plan->sheets as $sheet) {
             \array_push($snags, ...$this->ofSheet($design, $sheet));
         }

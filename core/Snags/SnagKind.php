@@ -19,11 +19,14 @@ enum SnagKind: string
     case LongerThanPath = 'longer than its path';
     case TightCurve = 'curve too tight';
     case Overlap = 'overlapping letters';
+    case CutThrough = 'cut right through';
+    case ReadsOtherwise = 'reads in another order';
+    case LooseIslands = 'loose islands';
     case OffBrim = 'off the brim';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim], true);
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands], true);
     }
 }

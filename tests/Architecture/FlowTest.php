@@ -20,6 +20,7 @@ final class FlowTest extends TestCase
         'Cut' => ['Geometry', 'Design', 'Compose', 'Separate'],
         'Snags' => ['Geometry', 'Design', 'Compose', 'Separate', 'Cut'],
         'Plan' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut', 'Snags'],
+        'Artwork' => ['Geometry', 'Sabberworm\CSS'],
         'Parcel' => ['Type'],
         'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Plan'],
     ];
@@ -67,7 +68,7 @@ final class FlowTest extends TestCase
         }
 
         // Short relative names, like Measure\Inside, stay within the folder.
-        return \array_values(\array_filter($names, static fn (string $name): bool => 1 === \preg_match('/^(Uvret|Symfony|Doctrine|Psr|Opis|OpenApi|Twig)\\\\/', $name)));
+        return \array_values(\array_filter($names, static fn (string $name): bool => 1 === \preg_match('/^(Uvret|Symfony|Doctrine|Psr|Opis|Sabberworm|OpenApi|Twig)\\\\/', $name)));
     }
 
     private static function core(): string

@@ -18,6 +18,9 @@ use Uvret\Geometry\Grid;
  */
 final class Crossings
 {
+    /** How many cells a run reaches over at most, in either direction. */
+    private const CELLS = 16;
+
     /** @var list<int> edge << 31 | index into and: where an edge has to be split */
     public array $splits = [];
 
@@ -337,6 +340,10 @@ final class Crossings
         $size = 1;
         foreach ($busy as $run => $_) {
             $size = \max($size, $runs->high[$run] - $runs->low[$run], $x[$runs->greatest[$run]] - $x[$runs->least[$run]]);
+        }
+        // Among small busy runs there may be very long ones: none may reach over too many cells.
+        foreach ($runs->least as $run => $slot) {
+            $size = \max($size, \intdiv(\max($runs->high[$run] - $runs->low[$run], $x[$runs->greatest[$run]] - $x[$slot]), self::CELLS));
         }
         $cells = [];
         foreach ($busy as $run => $_) {

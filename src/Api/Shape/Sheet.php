@@ -11,13 +11,14 @@ use Uvret\Cut\CutSheet;
 use Uvret\Plan\Plan;
 
 /** All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
-#[OA\Schema(schema: 'Sheet', required: ['area', 'blank', 'ink', 'parts', 'layers', 'filmLength', 'toWeed', 'spare', 'snags'])]
+#[OA\Schema(schema: 'Sheet', required: ['area', 'blank', 'ink', 'parts', 'layers', 'filmLength', 'toWeed', 'spare', 'snags', 'removals'])]
 final readonly class Sheet
 {
     /**
-     * @param list<SheetPart>  $parts
-     * @param list<SheetLayer> $layers bottom film first
-     * @param list<SheetSnag>  $snags
+     * @param list<SheetPart>    $parts
+     * @param list<SheetLayer>   $layers   bottom film first
+     * @param list<SheetSnag>    $snags
+     * @param list<SheetRemoval> $removals
      */
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/Frame')]
@@ -38,6 +39,8 @@ final readonly class Sheet
         public ?int $spare,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetSnag'))]
         public array $snags,
+        #[OA\Property(description: 'The rubbish of treatments that was tidied away.', items: new OA\Items(ref: '#/components/schemas/SheetRemoval'))]
+        public array $removals,
     ) {
     }
 
@@ -59,6 +62,7 @@ final readonly class Sheet
             \array_sum(\array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $plan->cutPlan->sheets)),
             $plan->spare(),
             $snags,
+            \array_map(SheetRemoval::of(...), $plan->composition->removals),
         );
     }
 }

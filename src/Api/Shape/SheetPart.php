@@ -9,7 +9,7 @@ use Uvret\Compose\Part;
 use Uvret\Geometry\SvgPath;
 
 /** A welded line or a form on the stage, wear side. */
-#[OA\Schema(schema: 'SheetPart', required: ['card', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also', 'turn', 'trace', 'guide'])]
+#[OA\Schema(schema: 'SheetPart', required: ['card', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also', 'turn', 'trace', 'guide', 'role'])]
 final readonly class SheetPart
 {
     /** @param list<LetterFrame> $letters */
@@ -36,7 +36,7 @@ final readonly class SheetPart
         public int $em,
         #[OA\Property(description: 'Where each letter’s ink lies.', items: new OA\Items(ref: '#/components/schemas/LetterFrame'))]
         public array $letters,
-        #[OA\Property(description: 'Whether it has only the letters of the line that are cut from another film.')]
+        #[OA\Property(description: 'Whether it is not what its card is measured by: letters of another film, or what a treatment adds.')]
         public bool $also,
         #[OA\Property(description: 'How far its frame is turned, in degrees clockwise.')]
         public float $turn,
@@ -44,11 +44,13 @@ final readonly class SheetPart
         public ?SheetTrace $trace,
         #[OA\Property(description: 'Only there to be followed or filled.')]
         public bool $guide,
+        #[OA\Property(description: 'What it is of its card.', enum: ['base', 'outline', 'shadow', 'inline'])]
+        public string $role,
     ) {
     }
 
     public static function of(Part $part): self
     {
-        return new self($part->card, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide);
+        return new self($part->card, $part->film, SvgPath::inMicrometres($part->region, 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide, $part->role->value);
     }
 }

@@ -1,5 +1,21 @@
 // Written by web/generate-types.mjs from the server's OpenAPI description.
 export interface paths {
+    "/api/artwork": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readArtwork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blanks": {
         parameters: {
             query?: never;
@@ -531,6 +547,16 @@ export interface components {
              * @default []
              */
             forms: components["schemas"]["DesignForm"][];
+            /**
+             * @description Artwork, each in its place.
+             * @default []
+             */
+            motifs: components["schemas"]["DesignMotif"][];
+            /**
+             * @description What is too small to be cut on purpose, and is tidied away after each treatment.
+             * @default []
+             */
+            clean: components["schemas"]["DesignClean"];
         };
         /** @description A part of a circle, with the middle of the line in its middle. */
         DesignArc: {
@@ -603,7 +629,81 @@ export interface components {
             blank: components["schemas"]["Frame"];
             parts: components["schemas"]["SheetPart"][];
         };
+        /** @description Limits below which shapes are rubbish. */
+        DesignClean: {
+            /**
+             * @description Holes that a treatment made and that are less than this across are closed.
+             * @default 1000
+             */
+            hole: number;
+            /**
+             * @description Pieces that a treatment made and that are less than this across are dropped.
+             * @default 1000
+             */
+            speck: number;
+            /**
+             * @description Spikes and nubs thinner than this are smoothed.
+             * @default 400
+             */
+            spike: number;
+            /**
+             * @description Rims nearer to each other than this are joined or kept apart.
+             * @default 800
+             */
+            gap: number;
+            /**
+             * @description What is kept all the same.
+             * @default []
+             */
+            kept: components["schemas"]["DesignKeptSpeck"][];
+        };
         DesignColour: string;
+        /** @description The same again. */
+        DesignCopies: {
+            /**
+             * @default none
+             * @enum {unknown}
+             */
+            kind: "none" | "grid" | "mirrored" | "around";
+            /** @default 2 */
+            across: number;
+            /** @default 1 */
+            down: number;
+            /**
+             * @description Between copies, from ink to ink.
+             * @default 5000
+             */
+            gap: components["schemas"]["DesignDistance"];
+            /**
+             * @description How many there are around a centre, with the first.
+             * @default 6
+             */
+            count: number;
+            /**
+             * @description From the middle of the first up to the centre below it.
+             * @default 60000
+             */
+            radius: components["schemas"]["DesignDistance"];
+        };
+        /** @description Removes the card's shape from another one; the blank shows through. */
+        DesignCutFrom: {
+            /**
+             * @description Empty for none.
+             * @default
+             */
+            card: string;
+            /**
+             * @description What becomes of the pieces inside its holes: they stay loose, go too, or hang on bridges.
+             * @default keep
+             * @enum {unknown}
+             */
+            islands: "keep" | "drop" | "bridge";
+            /**
+             * @description The width of a bridge.
+             * @default 1500
+             */
+            bridge: number;
+        };
         DesignDistance: number;
         /**
          * @description How the blank is drawn.
@@ -637,6 +737,16 @@ export interface components {
              * @default 0
              */
             right: components["schemas"]["DesignDistance"];
+        };
+        /** @description A piece that is taken out of a card, measured from the middle of its ink. */
+        DesignErasure: {
+            id: components["schemas"]["DesignId"];
+            points: components["schemas"]["DesignDistance"][];
+            /**
+             * @description Whether it is switched off.
+             * @default false
+             */
+            hidden: boolean;
         };
         DesignExtent: number;
         DesignFabric: {
@@ -779,8 +889,31 @@ export interface components {
             hidden: boolean;
             /** @default false */
             locked: boolean;
+            /** @default [] */
+            treatments: components["schemas"]["DesignTreatments"];
         };
         DesignId: string;
+        /** @description A line inside the shape at a distance from its edge. */
+        DesignInline: {
+            /**
+             * @description 0 for none.
+             * @default 0
+             */
+            width: number;
+            /** @default 1500 */
+            distance: number;
+            /**
+             * @description Empty where the line is cut out, so that what is beneath shows.
+             * @default
+             */
+            film: string;
+        };
+        /** @description A shape that is kept although it is small. */
+        DesignKeptSpeck: {
+            card: components["schemas"]["DesignId"];
+            x: components["schemas"]["DesignDistance"];
+            y: components["schemas"]["DesignDistance"];
+        };
         DesignLabel: string;
         DesignLetter: {
             /** @description Which character of the words, counted from 0. */
@@ -910,6 +1043,43 @@ export interface components {
              * @default []
              */
             fills: components["schemas"]["DesignFills"];
+            /** @default [] */
+            treatments: components["schemas"]["DesignTreatments"];
+        };
+        /** @description Artwork in its place. */
+        DesignMotif: {
+            id: components["schemas"]["DesignId"];
+            /** @description The file that it came from. */
+            name: components["schemas"]["DesignLabel"];
+            width: components["schemas"]["DesignExtent"];
+            height: components["schemas"]["DesignExtent"];
+            /** @description The colours that were found in it. */
+            colours: components["schemas"]["DesignMotifColour"][];
+            /**
+             * @description How far right of the middle of the area's top edge its middle lies.
+             * @default 0
+             */
+            across: components["schemas"]["DesignDistance"];
+            /** @default 100000 */
+            down: components["schemas"]["DesignDistance"];
+            /** @default 0 */
+            turn: number;
+            /** @default true */
+            proportional: boolean;
+            /** @default false */
+            hidden: boolean;
+            /** @default false */
+            locked: boolean;
+            /** @default [] */
+            treatments: components["schemas"]["DesignTreatments"];
+        };
+        /** @description All that is seen of one colour. */
+        DesignMotifColour: {
+            colour: components["schemas"]["DesignColour"];
+            /** @description The film that it is cut from; empty where it is left out. */
+            film: string;
+            /** @description SVG path data of M, L, C and Z with whole numbers; y points down. */
+            path: string;
         };
         /** @description A design by its name. */
         DesignName: {
@@ -954,6 +1124,40 @@ export interface components {
             }[];
             brim?: components["schemas"]["DesignBrim"];
         };
+        /** @description An outline of a width. */
+        DesignRim: {
+            /** @default 2000 */
+            width: number;
+            film: components["schemas"]["DesignId"];
+            /**
+             * @default round
+             * @enum {unknown}
+             */
+            corner: "round" | "pointed" | "flat";
+            /**
+             * @description Whether holes stay, those below a size are filled, or all.
+             * @default keep
+             * @enum {unknown}
+             */
+            holes: "keep" | "small" | "fill";
+            /**
+             * @description Holes less than this across are filled.
+             * @default 3000
+             */
+            smallest: number;
+            /**
+             * @description What becomes of rims that nearly touch.
+             * @default join
+             * @enum {unknown}
+             */
+            near: "join" | "apart" | "as is";
+            /**
+             * @description What it goes round as one shape: the card, its group, or everything.
+             * @default own
+             * @enum {unknown}
+             */
+            around: "own" | "group" | "all";
+        };
         /** @description A whole circle in its place. */
         DesignRing: {
             /** @default 60000 */
@@ -997,6 +1201,54 @@ export interface components {
              */
             gap: components["schemas"]["DesignDistance"];
         };
+        /** @description Knocks the card out of another one. */
+        DesignSetInto: {
+            /**
+             * @description Empty for none.
+             * @default
+             */
+            card: string;
+            /** @default 1000 */
+            clearance: number;
+            /**
+             * @default round
+             * @enum {unknown}
+             */
+            corner: "round" | "pointed" | "flat";
+            /**
+             * @description Whether the card is cut too, or only leaves its shape.
+             * @default true
+             */
+            keep: boolean;
+        };
+        /** @description A shadow: the shape shifted, or drawn out to a side. */
+        DesignShadow: {
+            /**
+             * @default none
+             * @enum {unknown}
+             */
+            kind: "none" | "shifted" | "block";
+            /**
+             * @description Where it falls, in degrees clockwise from the right.
+             * @default 45
+             */
+            angle: number;
+            /** @default 5000 */
+            length: number;
+            /**
+             * @description Between it and the lettering; at 0 it runs on beneath.
+             * @default 0
+             */
+            gap: number;
+            /** @default  */
+            film: string;
+            /**
+             * @description What it goes round as one shape: the card, its group, or everything.
+             * @default own
+             * @enum {unknown}
+             */
+            around: "own" | "group" | "all";
+        };
         DesignSize: {
             /**
              * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area.
@@ -1027,6 +1279,34 @@ export interface components {
             across: components["schemas"]["DesignDistance"];
             /** @default 100000 */
             down: components["schemas"]["DesignDistance"];
+        };
+        /** @description What is done to a card's shape, each a live setting. */
+        DesignTreatments: {
+            /**
+             * @description Cards of one group keep their places to each other and are outlined together.
+             * @default
+             */
+            group: string;
+            /**
+             * @description Pieces taken out.
+             * @default []
+             */
+            erased: components["schemas"]["DesignErasure"][];
+            /** @default [] */
+            copies: components["schemas"]["DesignCopies"];
+            /**
+             * @description Rims, from the inside out.
+             * @default []
+             */
+            outlines: components["schemas"]["DesignRim"][];
+            /** @default [] */
+            shadow: components["schemas"]["DesignShadow"];
+            /** @default [] */
+            inline: components["schemas"]["DesignInline"];
+            /** @default [] */
+            setInto: components["schemas"]["DesignSetInto"];
+            /** @default [] */
+            cutFrom: components["schemas"]["DesignCutFrom"];
         };
         /** @description A font of the type case. */
         FontCard: {
@@ -1191,6 +1471,16 @@ export interface components {
             jobs: components["schemas"]["JobCard"][];
             day: components["schemas"]["DayWork"];
         };
+        /** @description A picture as a motif has it. */
+        ReadArtwork: {
+            /** @description Of what is seen, in units of its paths. */
+            width: number;
+            height: number;
+            /** @description The colours found in it, without films yet. */
+            colours: components["schemas"]["DesignMotifColour"][];
+            /** @description What was left out, in sentences. */
+            notes: string[];
+        };
         /** @description A length that was typed, read. */
         ReadLength: {
             micrometres: number;
@@ -1226,6 +1516,8 @@ export interface components {
             /** @description What the area has left beyond the ink in the tighter direction; below 0 when it does not fit. */
             spare: number | null;
             snags: components["schemas"]["SheetSnag"][];
+            /** @description The rubbish of treatments that was tidied away. */
+            removals: components["schemas"]["SheetRemoval"][];
         };
         /** @description A change of the snag’s line that mends it. */
         SheetFix: {
@@ -1269,7 +1561,7 @@ export interface components {
             em: number;
             /** @description Where each letter’s ink lies. */
             letters: components["schemas"]["LetterFrame"][];
-            /** @description Whether it has only the letters of the line that are cut from another film. */
+            /** @description Whether it is not what its card is measured by: letters of another film, or what a treatment adds. */
             also: boolean;
             /**
              * Format: float
@@ -1279,6 +1571,24 @@ export interface components {
             trace: components["schemas"]["SheetTrace"] | null;
             /** @description Only there to be followed or filled. */
             guide: boolean;
+            /**
+             * @description What it is of its card.
+             * @enum {string}
+             */
+            role: "base" | "outline" | "shadow" | "inline";
+        };
+        /** @description Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
+        SheetRemoval: {
+            kind: string;
+            card: string;
+            x: number;
+            y: number;
+            /** @description Whether it was filled rather than taken away. */
+            fills: boolean;
+            /** @description Whether it is kept all the same. */
+            kept: boolean;
+            /** @description SVG path data of what was filled or taken away. */
+            path: string;
         };
         /** @description A snag with its number, as on its pin. */
         SheetSnag: {
@@ -1380,6 +1690,39 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    readArtwork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/svg+xml": string;
+            };
+        };
+        responses: {
+            /** @description Its shapes, by colour. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadArtwork"];
+                };
+            };
+            /** @description It cannot be read; the detail says why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listBlanks: {
         parameters: {
             query?: never;

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Forms;
+
+use Uvret\Design\Motif;
+use Uvret\Design\MotifColour;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Curve\Flattening;
+use Uvret\Geometry\Curve\Path;
+use Uvret\Geometry\Curve\PathBuilder;
+use Uvret\Geometry\FillRule;
+use Uvret\Geometry\Region;
+
+/** Motifs in their places: all colours together are as wide and as high as the motif is to be. */
+final readonly class MotifOutline
+{
+    /** @return list<Region> for each colour */
+    public static function regions(Motif $motif): array
+    {
+        $paths = \array_map(static fn (MotifColour $colour): Path => self::path($colour->path), $motif->colours);
+        $bounds = Path::empty()->joined(...$paths)->bounds();
+        if (null === $bounds) {
+            return \array_map(static fn (): Region => Region::empty(), $paths);
+        }
+        [$left, $bottom, $right, $top] = $bounds;
+        $map = Affine::move(-($left + $right) / 2, -($bottom + $top) / 2)
+            ->then(Affine::scale($motif->width / \max(1.0, $right - $left), $motif->height / \max(1.0, $top - $bottom)))
+            ->then(Affine::turn(-$motif->turn))->then(Affine::move($motif->across, -$motif->down));
+
+        return \array_map(static fn (Path $path): Region => Region::fromRings(Flattening::rings($path, $map), FillRule::EvenOdd), $paths);
+    }
+
+    /** Reads M, L, C and Z with whole numbers, y pointing down. */
+    private static function path(string $data): Path
+    {
+        $builder = new PathBuilder();
+        \preg_match_all('/([MLCZ])([^MLCZ]*)/', $data, $commands, \PREG_SET_ORDER);
+        foreach ($commands as [, $command, $text]) {
+            \preg_match_all('/-?\d+(?:\.\d+)?/', $text, $numbers);
+            $n = \array_map(\floatval(...), $numbers[0]);
+            if ('M' === $command && \count($n) >= 2) {
+                $builder->moveTo($n[0], -$n[1]);
+            } elseif ('L' === $command && \count($n) >= 2) {
+                $builder->lineTo($n[0], -$n[1]);
+            } elseif ('C' === $command && \count($n) >= 6) {
+                $builder->cubicTo($n[0], -$n[1], $n[2], -$n[3], $n[4], -$n[5]);
+            } elseif ('Z' === $command) {
+                $builder->close();
+            }
+        }
+
+        return $builder->path();
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Compose\Part;
+use Uvret\Compose\PartRole;
+use Uvret\Design\Treatment\Treatments;
+use Uvret\Geometry\Region;
+
+/** A card on its way through the treatments: its own parts, and the shape of all of them together. */
+final class Card
+{
+    /** @var list<Part> outlines, shadows and inlines, which go with it when it is set into something */
+    public array $added = [];
+
+    /** Its parts with the outlines and shadows of its own. */
+    public Region $hull;
+
+    /** @var bool whether it only left its shape in another card */
+    public bool $isSpent = false;
+
+    /** @param list<Part> $base */
+    public function __construct(
+        public readonly string $id,
+        public readonly Treatments $treatments,
+        public array $base,
+    ) {
+        $this->hull = $this->shape();
+    }
+
+    /** Of its own parts. */
+    public function shape(): Region
+    {
+        return Region::empty()->union(...\array_map(static fn (Part $part): Region => $part->region, $this->base));
+    }
+
+    public function isSeen(): bool
+    {
+        return [] !== $this->base && !$this->base[0]->hidden && !$this->base[0]->guide && null !== $this->base[0]->ink;
+    }
+
+    public function add(PartRole $role, string $film, Region $region): void
+    {
+        $part = Part::added($this->id, $role, $film, $region);
+        if (null !== $part) {
+            $this->added[] = $part;
+        }
+    }
+}

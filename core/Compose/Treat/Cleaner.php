@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Design\Treatment\Clean;
+use Uvret\Design\Treatment\Near;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\RingMeasure;
+use Uvret\Geometry\Region;
+
+/** Takes away what a treatment left that is too small to be cut on purpose; what was there before it stays. */
+final class Cleaner
+{
+    /** What is kept is found again within this distance, in µm. */
+    private const SAME = 600;
+
+    /** What is so many times longer than it is broad is a sliver. */
+    private const LONG = 4.0;
+
+    /** @var list<Removal> */
+    private array $removals = [];
+
+    public function __construct(
+        private readonly Clean $limits,
+        private readonly string $card,
+    ) {
+    }
+
+    /** @return list<Removal> */
+    public function removals(): array
+    {
+        return $this->removals;
+    }
+
+    /**
+     * After something was cut out of a shape: pinholes, dots, slivers, and spikes at the cut.
+     *
+     * @param Region $before the shape as it was
+     * @param Region $cut    what was taken out of it
+     */
+    public function afterCut(Region $region, Region $before, Region $cut): Region
+    {
+        $known = self::ringKeys($before);
+        $region = $this->withoutSpecks($this->withoutPinholes($region, $known), $known);
+
+        return $this->withoutSpikes($region, $cut);
+    }
+
+    /** After a shape was grown: notches between curves, rims that nearly touch, pinholes. */
+    public function afterGrowing(Region $region, Near $near): Region
+    {
+        $reach = \max(1, \intdiv(Near::AsIs === $near ? $this->limits->spike : \max($this->limits->gap, $this->limits->spike), 2));
+        $filled = $region->close($reach)->subtract($region);
+        $fill = $open = [];
+        foreach ($filled->pieces() as $piece) {
+            if ($piece->area() < 40.0 * $reach) {
+                // What rounding leaves, and corners that are only blunted.
+                continue;
+            }
+            $kind = $this->bridges($region, $piece) ? RemovalKind::Gap : RemovalKind::Nub;
+            if (RemovalKind::Gap === $kind && Near::Apart === $near) {
+                $open[] = $piece;
+            } elseif ($this->remove($kind, $piece)) {
+                $fill[] = $piece;
+            }
+        }
+        if ([] !== $open) {
+            $gap = Region::empty()->union(...$open);
+            $region = $region->subtract($gap->offset(\intdiv($this->limits->gap, 2)));
+        }
+
+        return $this->withoutPinholes([] === $fill ? $region : $region->union(...$fill), []);
+    }
+
+    /** Whether a filled piece joins what is apart: what it touches falls into several pieces near it, or it parts a hole. */
+    private function bridges(Region $region, Region $piece): bool
+    {
+        $box = $piece->bounds();
+        if (null === $box) {
+            return false;
+        }
+        $length = \max($box->width(), $box->height());
+
+        return $length > 1.5 * $this->limits->gap && 2 * $piece->area() / \max(1.0, $piece->perimeter()) * self::LONG < $length;
+    }
+
+    /** @param array<string, true> $known rings that were there before */
+    private function withoutPinholes(Region $region, array $known): Region
+    {
+        $filled = [];
+        foreach ($region->rings() as $ring) {
+            if (RingMeasure::area($ring) >= 0 || isset($known[self::key($ring)])) {
+                continue;
+            }
+            $hole = Region::fromRings([\array_merge(...\array_reverse(\array_chunk($ring, 2)))]);
+            if (self::isNarrow($hole, $this->limits->hole) && $this->remove(RemovalKind::Pinhole, $hole)) {
+                $filled[] = $hole;
+            }
+        }
+
+        return [] === $filled ? $region : $region->union(...$filled);
+    }
+
+    /** @param array<string, true> $known */
+    private function withoutSpecks(Region $region, array $known): Region
+    {
+        $dropped = [];
+        foreach ($region->pieces() as $piece) {
+            if (isset($known[self::key($piece->rings()[0])]) || !self::isNarrow($piece, $this->limits->speck)) {
+                continue;
+            }
+            $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+            $breadth = 2 * $piece->area() / \max(1.0, $piece->perimeter());
+            if ($this->remove(\max($box->width(), $box->height()) > self::LONG * $breadth ? RemovalKind::Sliver : RemovalKind::Dot, $piece)) {
+                $dropped[] = $piece;
+            }
+        }
+
+        return [] === $dropped ? $region : $region->subtract(...$dropped);
+    }
+
+    private function withoutSpikes(Region $region, Region $cut): Region
+    {
+        $half = \intdiv($this->limits->spike, 2);
+        if ($half < 10 || $region->isEmpty() || $cut->isEmpty()) {
+            return $region;
+        }
+        // Only at the cut: elsewhere thin shapes are the lettering's own.
+        $near = $cut->offset(3 * $this->limits->spike);
+        $close = $region->intersect($near);
+        $spikes = [];
+        foreach ($close->subtract($region->open($half))->pieces() as $piece) {
+            $box = $piece->bounds();
+            if (null === $box || \hypot($box->width(), $box->height()) < 1.5 * $this->limits->spike || $piece->area() < 20.0 * $half) {
+                continue;
+            }
+            if ($this->remove(RemovalKind::Spike, $piece)) {
+                $spikes[] = $piece;
+            }
+        }
+
+        return [] === $spikes ? $region : $region->subtract(...$spikes);
+    }
+
+    /** Notes a removal; false where it is kept. */
+    private function remove(RemovalKind $kind, Region $shape): bool
+    {
+        $removal = Removal::of($kind, $this->card, $shape);
+        foreach ($this->limits->kept as $kept) {
+            if ($kept['card'] === $this->card && \hypot($kept['x'] - $removal->x, $kept['y'] - $removal->y) < self::SAME) {
+                $this->removals[] = Removal::of($kind, $this->card, $shape, true);
+
+                return false;
+            }
+        }
+        $this->removals[] = $removal;
+
+        return true;
+    }
+
+    /** Whether no circle of a diameter fits in. */
+    private static function isNarrow(Region $region, int $diameter): bool
+    {
+        $box = $region->bounds();
+        if (null === $box || \min($box->width(), $box->height()) < $diameter) {
+            return true;
+        }
+
+        // No shape is thinner everywhere than twice its area by its perimeter.
+        return 4 * $region->area() / \max(1.0, $region->perimeter()) < 2 * $diameter && 2 * $region->inscribedRadius() < $diameter;
+    }
+
+    /** @return array<string, true> */
+    private static function ringKeys(Region $region): array
+    {
+        $keys = [];
+        foreach ($region->rings() as $ring) {
+            $keys[self::key($ring)] = true;
+        }
+
+        return $keys;
+    }
+
+    /** @param list<int> $ring */
+    private static function key(array $ring): string
+    {
+        return \hash('xxh128', \pack('q*', ...$ring));
+    }
+}

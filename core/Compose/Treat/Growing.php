@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Compose\Memory;
+use Uvret\Design\Treatment\Corners;
+use Uvret\Design\Treatment\Holes;
+use Uvret\Design\Treatment\Rim;
+use Uvret\Design\Treatment\Shadow;
+use Uvret\Design\Treatment\ShadowKind;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Measure\RingMeasure;
+use Uvret\Geometry\Region;
+
+/** Shapes grown into outlines and shadows; each is worked out once from the same shape. */
+final readonly class Growing
+{
+    public function __construct(private Memory $memory)
+    {
+    }
+
+    public function offset(Region $region, int $distance, Corners $corner): Region
+    {
+        return $this->once('offset', $region, [$distance, $corner->value], static fn (): Region => $region->offset($distance, $corner->geometry()));
+    }
+
+    /** The shape and the rim round it, without the holes that are to be filled. */
+    public function rim(Region $region, Rim $rim): Region
+    {
+        $grown = $this->offset($region, $rim->width, $rim->corner);
+        if (Holes::Keep === $rim->holes) {
+            return $grown;
+        }
+        $filled = [];
+        foreach ($grown->rings() as $ring) {
+            if (RingMeasure::area($ring) < 0) {
+                $hole = Region::fromRings([\array_merge(...\array_reverse(\array_chunk($ring, 2)))]);
+                if (Holes::Fill === $rim->holes || 2 * $hole->inscribedRadius() < $rim->smallest) {
+                    $filled[] = $hole;
+                }
+            }
+        }
+
+        return $grown->union(...$filled);
+    }
+
+    /** The shadow of a shape, clear of it by its gap. */
+    public function shadow(Region $region, Shadow $shadow): Region
+    {
+        $dx = (int) \round($shadow->length * \cos(\deg2rad($shadow->angle)));
+        $dy = -(int) \round($shadow->length * \sin(\deg2rad($shadow->angle)));
+        $cast = $this->once('shadow', $region, [$shadow->kind->value, $dx, $dy], static fn (): Region => ShadowKind::Block === $shadow->kind ? $region->sweep($dx, $dy) : $region->transform(Affine::move($dx, $dy)));
+
+        return 0 === $shadow->gap ? $cast : $cast->subtract($this->offset($region, $shadow->gap, Corners::Round));
+    }
+
+    /**
+     * @param list<int|string>   $settings
+     * @param callable(): Region $make
+     */
+    private function once(string $what, Region $region, array $settings, callable $make): Region
+    {
+        return $this->memory->recall($what.' '.\implode(' ', $settings).' '.self::digest($region), $make);
+    }
+
+    private static function digest(Region $region): string
+    {
+        $rings = '';
+        foreach ($region->rings() as $ring) {
+            $rings .= \pack('q*', ...$ring).';';
+        }
+
+        return \hash('xxh128', $rings);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+/** What treatments bring with them. */
+enum RemarkKind
+{
+    /** The base falls into more pieces than it had. */
+    case CutThrough;
+
+    /** Read from top to bottom the lines have another order than as typed. */
+    case ReadsOtherwise;
+
+    /** Pieces inside the holes of what was cut out hang on nothing. */
+    case LooseIslands;
+
+    /** What it is set into or cut from is not there. */
+    case NoOther;
+}

@@ -1,0 +1,302 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Compose\Memory;
+use Uvret\Compose\Part;
+use Uvret\Compose\PartRole;
+use Uvret\Design\Design;
+use Uvret\Design\Film;
+use Uvret\Design\Treatment\Around;
+use Uvret\Design\Treatment\Islands;
+use Uvret\Design\Treatment\ShadowKind;
+use Uvret\Geometry\Region;
+
+/**
+ * All treatments of a design, in this order: pieces are taken out and copies made; every card gets its inline, its own outlines and
+ * its own shadow; then those round groups and round everything; last, cards are set into and cut from one another. What each step
+ * leaves of rubbish is tidied away.
+ */
+final class Treatment
+{
+    /** @var array<string, Card> */
+    private array $cards = [];
+
+    /** @var list<Part> outlines and shadows of several cards together */
+    private array $wide = [];
+
+    /** @var list<Removal> */
+    private array $removals = [];
+
+    /** @var list<Remark> */
+    private array $remarks = [];
+
+    private readonly Growing $growing;
+
+    /** @var array<string, int> from the bottom up */
+    private array $order;
+
+    /** @param list<Part> $parts of the cards as they stand */
+    public function __construct(
+        private readonly Design $design,
+        private readonly array $parts,
+        Memory $memory,
+    ) {
+        $this->growing = new Growing($memory);
+        $this->order = \array_flip(\array_map(static fn (Film $film): string => $film->id, $design->films));
+        $treatments = $design->treatments();
+        $byCard = [];
+        foreach ($parts as $part) {
+            $byCard[$part->card][] = $part;
+        }
+        foreach ($byCard as $id => $own) {
+            if (isset($treatments[$id])) {
+                $this->cards[$id] = new Card((string) $id, $treatments[$id], $own);
+            }
+        }
+    }
+
+    public function done(): Treated
+    {
+        foreach ($this->cards as $card) {
+            $this->eraseAndCopy($card);
+            $this->inline($card);
+            $this->ownOutlines($card);
+        }
+        foreach ([Around::Group, Around::All] as $around) {
+            foreach ($this->cards as $card) {
+                $this->wideTreatments($card, $around);
+            }
+        }
+        foreach ($this->cards as $card) {
+            $this->setInto($card);
+            $this->cutFrom($card);
+        }
+        $this->order();
+        $parts = [];
+        foreach ($this->cards as $card) {
+            \array_push($parts, ...($card->isSpent ? \array_map(static fn (Part $part): Part => $part->with(Region::empty()), \array_slice($card->base, 0, 1)) : [...$card->base, ...$card->added]));
+        }
+
+        return new Treated([...$parts, ...$this->wide], $this->removals, $this->remarks);
+    }
+
+    private function eraseAndCopy(Card $card): void
+    {
+        $ink = $card->base[0]->ink ?? null;
+        if (null === $ink || !$card->isSeen()) {
+            return;
+        }
+        [$x, $y] = [\intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2)];
+        $rings = [];
+        foreach ($card->treatments->erased as $erasure) {
+            if (!$erasure->hidden) {
+                $rings[] = \array_merge(...\array_map(static fn (array $point): array => [$point[0] + $x, ($point[1] ?? 0) + $y], \array_chunk($erasure->points, 2)));
+            }
+        }
+        if ([] !== $rings) {
+            $erased = Region::fromRings($rings);
+            $card->base = \array_map(fn (Part $part): Part => $part->with($this->cut($card->id, $part->region, $erased)), $card->base);
+        }
+        $places = Copying::places($card->treatments->copies, $ink);
+        if (\count($places) > 1) {
+            $card->base = \array_map(static fn (Part $part): Part => $part->with(Region::empty()->union(...\array_map($part->region->transform(...), $places))), $card->base);
+        }
+        $card->hull = $card->shape();
+    }
+
+    private function inline(Card $card): void
+    {
+        $inline = $card->treatments->inline;
+        if (0 === $inline->width || !$card->isSeen()) {
+            return;
+        }
+        $shape = $card->shape();
+        $line = $shape->offset(-$inline->distance)->subtract($shape->offset(-$inline->distance - $inline->width));
+        // On top of the shape it lies over it; else the shape leaves room for it.
+        if ('' === $inline->film || !$this->isAbove($inline->film, $card->base[0]->film)) {
+            $card->base = \array_map(fn (Part $part): Part => $part->with($this->cut($card->id, $part->region, $line)), $card->base);
+        }
+        if ('' !== $inline->film) {
+            $card->add(PartRole::Inline, $inline->film, $line);
+        }
+    }
+
+    private function ownOutlines(Card $card): void
+    {
+        if (!$card->isSeen()) {
+            return;
+        }
+        foreach ($card->treatments->outlines as $rim) {
+            if (Around::Own === $rim->around) {
+                $grown = $this->grown($card->id, $card->hull, $rim);
+                $card->add(PartRole::Outline, $rim->film, $this->beneath($grown, $card->hull, $rim->film, $card->base[0]->film));
+                $card->hull = $grown->union($card->hull);
+            }
+        }
+        $shadow = $card->treatments->shadow;
+        if (ShadowKind::None !== $shadow->kind && '' !== $shadow->film && Around::Own === $shadow->around) {
+            $cast = $this->growing->shadow($card->hull, $shadow);
+            $card->add(PartRole::Shadow, $shadow->film, $this->beneath($cast, $card->hull, $shadow->film, $card->base[0]->film));
+            $card->hull = $card->hull->union($cast);
+        }
+    }
+
+    private function wideTreatments(Card $card, Around $around): void
+    {
+        $rims = \array_filter($card->treatments->outlines, static fn ($rim): bool => $rim->around === $around);
+        $shadow = $card->treatments->shadow;
+        $hasShadow = ShadowKind::None !== $shadow->kind && '' !== $shadow->film && $shadow->around === $around;
+        if (!$card->isSeen() || ([] === $rims && !$hasShadow)) {
+            return;
+        }
+        $hulls = [];
+        foreach ($this->cards as $other) {
+            if ($other->isSeen() && (Around::All === $around || $other === $card || ('' !== $card->treatments->group && $other->treatments->group === $card->treatments->group)) && !$this->isCutOut($other)) {
+                $hulls[] = $other->hull;
+            }
+        }
+        $hull = Region::empty()->union(...$hulls);
+        foreach ($rims as $rim) {
+            $grown = $this->grown($card->id, $hull, $rim);
+            $this->addWide($card, PartRole::Outline, $rim->film, $this->beneath($grown, $hull, $rim->film, $card->base[0]->film));
+            $hull = $grown->union($hull);
+        }
+        if ($hasShadow) {
+            $this->addWide($card, PartRole::Shadow, $shadow->film, $this->beneath($this->growing->shadow($hull, $shadow), $hull, $shadow->film, $card->base[0]->film));
+        }
+    }
+
+    private function setInto(Card $card): void
+    {
+        $into = $card->treatments->setInto;
+        if ('' === $into->card || !$card->isSeen()) {
+            return;
+        }
+        $target = $this->cards[$into->card] ?? null;
+        if (null === $target || $target === $card) {
+            $this->remark(RemarkKind::NoOther, $card, $card);
+
+            return;
+        }
+        $room = $this->growing->offset($card->hull, $into->clearance, $into->corner);
+        $this->take($card, $target, $room);
+        $card->isSpent = !$into->keep;
+    }
+
+    private function cutFrom(Card $card): void
+    {
+        $from = $card->treatments->cutFrom;
+        if ('' === $from->card || !$card->isSeen()) {
+            return;
+        }
+        $target = $this->cards[$from->card] ?? null;
+        if (null === $target || $target === $card) {
+            $this->remark(RemarkKind::NoOther, $card, $card);
+
+            return;
+        }
+        $shape = $card->shape();
+        $cut = match ($from->islands) {
+            Islands::Keep => $shape,
+            Islands::Drop => $shape->union(...$shape->holes()),
+            Islands::Bridge => Bridges::leave($shape, $from->bridge),
+        };
+        $islands = Islands::Keep === $from->islands ? \count(\array_filter($shape->holes(), static fn (Region $hole): bool => !$hole->intersect($target->shape())->isEmpty())) : 0;
+        if ($islands > 0) {
+            $this->remark(RemarkKind::LooseIslands, $card, $target, $islands);
+        }
+        $this->take($card, $target, $cut, $islands);
+        $card->isSpent = true;
+    }
+
+    /** Cuts a shape out of all parts of a card, and says where that cuts it right through. */
+    private function take(Card $card, Card $target, Region $room, int $islands = 0): void
+    {
+        if (!$target->isSeen()) {
+            return;
+        }
+        $before = \count($target->shape()->pieces());
+        $target->base = \array_map(fn (Part $part): Part => $part->with($this->cut($target->id, $part->region, $room)), $target->base);
+        $target->added = \array_map(fn (Part $part): Part => $part->with($this->cut($target->id, $part->region, $room)), $target->added);
+        $more = \count($target->shape()->pieces()) - $before - $islands;
+        if ($more > 0) {
+            $this->remark(RemarkKind::CutThrough, $card, $target, $more);
+        }
+    }
+
+    /** Lines that are set into others are read from top to bottom: says where that is not the order in which they are typed. */
+    private function order(): void
+    {
+        foreach ($this->cards as $card) {
+            $target = $this->cards[$card->treatments->setInto->card] ?? null;
+            $first = $this->design->line($card->id);
+            $second = null === $target ? null : $this->design->line($target->id);
+            if (null === $first || null === $second || null === $target || !$card->isSeen() || !$target->isSeen()) {
+                continue;
+            }
+            $typed = \array_search($first, $this->design->lines, true) <=> \array_search($second, $this->design->lines, true);
+            $middle = static fn (Card $one): int => ($one->base[0]->ink->bottom ?? 0) + ($one->base[0]->ink->top ?? 0);
+            if ($typed !== ($middle($target) <=> $middle($card))) {
+                $this->remark(RemarkKind::ReadsOtherwise, $card, $target);
+            }
+        }
+    }
+
+    private function cut(string $card, Region $region, Region $cut): Region
+    {
+        if ($region->isEmpty()) {
+            return $region;
+        }
+        $left = $region->subtract($cut);
+        if ($left->rings() === $region->rings()) {
+            return $region;
+        }
+        $cleaner = new Cleaner($this->design->clean, $card);
+        $left = $cleaner->afterCut($left, $region, $cut);
+        \array_push($this->removals, ...$cleaner->removals());
+
+        return $left;
+    }
+
+    private function grown(string $card, Region $hull, \Uvret\Design\Treatment\Rim $rim): Region
+    {
+        $cleaner = new Cleaner($this->design->clean, $card);
+        $grown = $cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near);
+        \array_push($this->removals, ...$cleaner->removals());
+
+        return $grown;
+    }
+
+    /** What goes round or behind a shape runs on beneath it; on a film above it, it must not cover it. */
+    private function beneath(Region $around, Region $shape, string $film, string $under): Region
+    {
+        return $this->isAbove($film, $under) ? $around->subtract($shape) : $around;
+    }
+
+    private function isAbove(string $film, string $other): bool
+    {
+        return ($this->order[$film] ?? 0) > ($this->order[$other] ?? 0);
+    }
+
+    private function isCutOut(Card $card): bool
+    {
+        return '' !== $card->treatments->cutFrom->card;
+    }
+
+    private function addWide(Card $card, PartRole $role, string $film, Region $region): void
+    {
+        $part = Part::added($card->id, $role, $film, $region);
+        if (null !== $part) {
+            $this->wide[] = $part;
+        }
+    }
+
+    private function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0): void
+    {
+        $ink = $card->base[0]->ink ?? null;
+        $this->remarks[] = new Remark($kind, $card->id, $other->id, null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2), null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2), $count);
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design\Treatment;
+
+/** The same again. Lengths are in µm. */
+final readonly class Copies
+{
+    /**
+     * @param int $gap    between copies, from ink to ink
+     * @param int $count  how many there are around a centre, with the first
+     * @param int $radius from the middle of the first to the centre below it
+     */
+    public function __construct(
+        public CopyKind $kind = CopyKind::None,
+        public int $across = 2,
+        public int $down = 1,
+        public int $gap = 5_000,
+        public int $count = 6,
+        public int $radius = 60_000,
+    ) {
+    }
+}

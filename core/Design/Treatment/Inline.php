@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design\Treatment;
+
+/** A line inside a shape at a distance from its edge. Lengths are in µm. */
+final readonly class Inline
+{
+    /**
+     * @param int    $width 0 for none
+     * @param string $film  empty where the line is cut out
+     */
+    public function __construct(
+        public int $width = 0,
+        public int $distance = 1_500,
+        public string $film = '',
+    ) {
+    }
+}

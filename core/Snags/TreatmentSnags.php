@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Compose\Composition;
+use Uvret\Compose\Treat\Remark;
+use Uvret\Compose\Treat\RemarkKind;
+use Uvret\Design\Design;
+
+/** What treatments bring with them. */
+final class TreatmentSnags
+{
+    /** @return list<Snag> */
+    public static function of(Design $design, Composition $composition): array
+    {
+        return \array_map(static fn (Remark $remark): Snag => self::snag($design, $remark), $composition->remarks);
+    }
+
+    private static function snag(Design $design, Remark $remark): Snag
+    {
+        $name = self::call($design, $remark->card);
+        $other = self::call($design, $remark->other);
+        [$kind, $message, $cure] = match ($remark->kind) {
+            RemarkKind::CutThrough => [SnagKind::CutThrough, "$name cuts $other right through: it falls into {$remark->count} more pieces.", 'Move it, make it smaller, or give it less clearance.'],
+            RemarkKind::ReadsOtherwise => [SnagKind::ReadsOtherwise, "As it stands, $name is read in another order than typed: what lies lower is read later.", 'Move it up or down, or change the order of the cards.'],
+            RemarkKind::LooseIslands => [SnagKind::LooseIslands, 1 === $remark->count ? "Inside $name one piece hangs on nothing." : "Inside $name {$remark->count} pieces hang on nothing.", 'Let them go too, or hang them on bridges, if the carrier is not to hold them.'],
+            RemarkKind::NoOther => [SnagKind::NotMade, "What $name is set into or cut from is not there.", 'Choose another card, or none.'],
+        };
+
+        return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y);
+    }
+
+    private static function call(Design $design, string $id): string
+    {
+        $line = $design->line($id);
+        if (null !== $line) {
+            return "“{$line->words}”";
+        }
+        foreach ($design->forms as $form) {
+            if ($form->id === $id) {
+                return "the {$form->kind->value}";
+            }
+        }
+        foreach ($design->motifs as $motif) {
+            if ($motif->id === $id) {
+                return "“{$motif->name}”";
+            }
+        }
+
+        return 'a card that is gone';
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** A picture as a motif has it. */
+#[OA\Schema(schema: 'ReadArtwork', required: ['width', 'height', 'colours', 'notes'])]
+final readonly class ReadArtwork
+{
+    /**
+     * @param list<array{colour: string, film: string, path: string}> $colours
+     * @param list<string>                                            $notes
+     */
+    public function __construct(
+        #[OA\Property(description: 'Of what is seen, in units of its paths.')]
+        public int $width,
+        #[OA\Property]
+        public int $height,
+        #[OA\Property(description: 'The colours found in it, without films yet.', items: new OA\Items(ref: '#/components/schemas/DesignMotifColour'))]
+        public array $colours,
+        #[OA\Property(description: 'What was left out, in sentences.', items: new OA\Items(type: 'string'))]
+        public array $notes,
+    ) {
+    }
+}

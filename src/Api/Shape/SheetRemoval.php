@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Compose\Treat\Removal;
+use Uvret\Geometry\SvgPath;
+
+/** Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
+#[OA\Schema(schema: 'SheetRemoval', required: ['kind', 'card', 'x', 'y', 'fills', 'kept', 'path'])]
+final readonly class SheetRemoval
+{
+    public function __construct(
+        #[OA\Property]
+        public string $kind,
+        #[OA\Property]
+        public string $card,
+        #[OA\Property]
+        public int $x,
+        #[OA\Property]
+        public int $y,
+        #[OA\Property(description: 'Whether it was filled rather than taken away.')]
+        public bool $fills,
+        #[OA\Property(description: 'Whether it is kept all the same.')]
+        public bool $kept,
+        #[OA\Property(description: 'SVG path data of what was filled or taken away.')]
+        public string $path,
+    ) {
+    }
+
+    public static function of(Removal $removal): self
+    {
+        return new self($removal->kind->value, $removal->card, $removal->x, -$removal->y, $removal->kind->fills(), $removal->kept, SvgPath::inMicrometres($removal->shape, 0, 0));
+    }
+}

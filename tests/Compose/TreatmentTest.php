@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Compose;
+
+use PHPUnit\Framework\TestCase;
+use Uvret\Compose\Composition;
+use Uvret\Compose\PartRole;
+use Uvret\Compose\Treat\Cleaner;
+use Uvret\Compose\Treat\RemarkKind;
+use Uvret\Compose\Treat\Removal;
+use Uvret\Compose\Treat\RemovalKind;
+use Uvret\Design\Treatment\Clean;
+use Uvret\Design\Treatment\Near;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Tests\Support\Designs;
+use Uvret\Tests\Support\Geos;
+
+final class TreatmentTest extends TestCase
+{
+    private const BUOY = ['id' => 'buoy', 'name' => 'Buoy', 'colour' => '#E2703A'] + Designs::FILM;
+
+    /** A big line, and a small one set into it where it stands. */
+    public function testAKnockOutWithItsInsetAndClearanceAddsUpToTheBase(): void
+    {
+        $plain = $this->compose([]);
+        $treated = $this->compose(['setInto' => ['card' => 'big', 'clearance' => 1_200]]);
+        [$big, $small] = [self::region($plain, 'big'), self::region($plain, 'small')];
+        $left = self::region($treated, 'big');
+        // GEOS takes the same from the base.
+        $geos = Geos::result('difference', Geos::wkt($big), Geos::wkt($small->offset(1_200)));
+        self::assertEqualsWithDelta(Geos::area($geos), $left->area() + $this->removed($treated), 2e4);
+        $clear = $small->offset(1_200)->intersect($big);
+        self::assertEqualsWithDelta($big->area(), $left->area() + $clear->area(), 0.001 * $big->area());
+        self::assertGreaterThanOrEqual(1_195.0, $left->distanceTo(self::region($treated, 'small')));
+        // It only leaves its shape where it is not kept.
+        $gone = $this->compose(['setInto' => ['card' => 'big', 'clearance' => 1_200, 'keep' => false]]);
+        self::assertTrue(self::region($gone, 'small')->isEmpty());
+        self::assertEqualsWithDelta($left->area(), self::region($gone, 'big')->area(), 1.0);
+    }
+
+    public function testOutlinesGrowAroundOneShapeAndLieBeneath(): void
+    {
+        $plain = self::region($this->compose([]), 'small');
+        $composition = $this->compose(['outlines' => [['width' => 2_000, 'film' => 'buoy', 'near' => 'as is'], ['width' => 1_000, 'film' => 'ink', 'corner' => 'pointed', 'holes' => 'fill', 'near' => 'as is']]]);
+        $rims = self::regions($composition, 'small', PartRole::Outline);
+        self::assertCount(2, $rims);
+        self::assertTrue($plain->offset(1_990)->subtract($rims[0])->isEmpty());
+        self::assertLessThan(0.01 * $rims[0]->area(), $rims[0]->exclusive($plain->offset(2_000))->area(), 'but for notches that were smoothed');
+        // Ink is below buoy, so its rim runs on beneath; all of its holes are filled.
+        self::assertSame(\count($rims[1]->pieces()), \count($rims[1]->rings()));
+        self::assertTrue($rims[0]->subtract($rims[1])->isEmpty());
+        $all = $this->compose(['outlines' => [['width' => 3_000, 'film' => 'buoy', 'around' => 'all']]]);
+        $hull = self::region($this->compose([]), 'big')->union($plain);
+        self::assertTrue($hull->offset(2_990)->subtract(self::regions($all, 'small', PartRole::Outline)[0]->union($hull))->isEmpty());
+    }
+
+    public function testShadowsAreShiftedOrDrawnOutAndClearOfTheLettering(): void
+    {
+        $plain = self::region($this->compose([]), 'small');
+        $shifted = self::regions($this->compose(['shadow' => ['kind' => 'shifted', 'angle' => 0, 'length' => 4_000, 'film' => 'ink']]), 'small', PartRole::Shadow)[0];
+        self::assertSame($plain->transform(\Uvret\Geometry\Affine::move(4_000, 0))->rings(), $shifted->rings());
+        $block = self::regions($this->compose(['shadow' => ['kind' => 'block', 'angle' => 90, 'length' => 5_000, 'film' => 'ink', 'gap' => 800]]), 'small', PartRole::Shadow)[0];
+        self::assertGreaterThanOrEqual(794.0, $block->distanceTo($plain));
+        self::assertEqualsWithDelta(($plain->bounds()->bottom ?? 0) - 5_000, $block->bounds()?->bottom, 1);
+        self::assertTrue($plain->sweep(0, -5_000)->subtract($block, $plain->offset(801))->isEmpty());
+    }
+
+    public function testANameIsCutOutOfAFormAndItsIslandsHangOnBridges(): void
+    {
+        $form = ['id' => 'shield', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 220_000, 'height' => 140_000, 'across' => 0, 'down' => 60_000];
+        $cut = static fn (string $islands): Composition => Designs::plan([
+            'lines.0.words' => 'BOA', 'lines.0.font' => 'anton', 'lines.0.size' => ['by' => 'width', 'length' => 150_000], 'lines.0.gap' => 20_000,
+            'lines.0.treatments' => ['cutFrom' => ['card' => 'shield', 'islands' => $islands, 'bridge' => 2_000]], 'forms' => [$form],
+        ])->composition;
+        $loose = $cut('keep');
+        $shield = self::region($loose, 'shield');
+        // Two islands in the B, one each in the O and the A.
+        self::assertCount(5, $shield->pieces());
+        self::assertTrue(self::region($loose, 'name')->isEmpty());
+        self::assertSame([RemarkKind::LooseIslands], \array_column($loose->remarks, 'kind'));
+        self::assertSame(4, $loose->remarks[0]->count);
+        self::assertCount(1, self::region($cut('bridge'), 'shield')->pieces());
+        self::assertSame([], $cut('bridge')->remarks);
+        self::assertCount(1, self::region($cut('drop'), 'shield')->pieces());
+        self::assertLessThan($shield->area(), self::region($cut('drop'), 'shield')->area());
+    }
+
+    public function testAnInlineRunsAtItsDistanceFromTheEdge(): void
+    {
+        $plain = self::region($this->compose([]), 'big');
+        $left = self::region($this->compose([], ['inline' => ['width' => 1_500, 'distance' => 2_000]]), 'big');
+        $line = $plain->offset(-2_000)->subtract($plain->offset(-3_500));
+        self::assertLessThan(0.01 * $line->area(), $plain->subtract($left)->exclusive($line)->area());
+        self::assertTrue($plain->subtract($plain->offset(-1_990))->subtract($left)->isEmpty());
+    }
+
+    public function testWhatCutsRightThroughAndWhatReadsOtherwiseIsSaid(): void
+    {
+        // A bar of lettering across the middle of a big letter.
+        $plan = Designs::plan(['films' => [Designs::FILM, self::BUOY], 'lines' => [
+            self::line('small', 'regatta regatta', 'anton', ['by' => 'width', 'length' => 240_000], ['setInto' => ['card' => 'big', 'clearance' => 1_000]], 90_000),
+            self::line('big', 'II', 'anton', ['by' => 'height', 'length' => 150_000], [], -120_000),
+        ]]);
+        self::assertEqualsCanonicalizing([RemarkKind::CutThrough, RemarkKind::ReadsOtherwise], \array_column($plan->composition->remarks, 'kind'), 'typed first, it stands below the middle');
+        self::assertContains('cut right through', \array_map(static fn ($snag): string => $snag->kind->value, $plan->snags));
+    }
+
+    public function testErasuresAndCopies(): void
+    {
+        $plain = self::region($this->compose([]), 'big');
+        $box = $plain->bounds();
+        self::assertNotNull($box);
+        [$x, $y] = [\intdiv($box->left + $box->right, 2), \intdiv($box->bottom + $box->top, 2)];
+        $piece = [0, -20_000, 30_000, -20_000, 30_000, 20_000, 0, 20_000];
+        $erased = self::region($this->compose([], ['erased' => [['id' => 'a', 'points' => $piece], ['id' => 'b', 'points' => [0, 0, 1, 0, 1, 1], 'hidden' => true]]]), 'big');
+        self::assertSame($plain->subtract((new Box($x, $y - 20_000, $x + 30_000, $y + 20_000))->toRegion())->rings(), $erased->rings());
+        $copied = self::region($this->compose([], ['copies' => ['kind' => 'grid', 'across' => 2, 'down' => 3, 'gap' => 4_000]]), 'big');
+        self::assertCount(6 * \count($plain->pieces()), $copied->pieces());
+        self::assertSame(3 * $box->height() + 8_000, $copied->bounds()?->height());
+        $mirrored = self::region($this->compose([], ['copies' => ['kind' => 'mirrored', 'gap' => 4_000]]), 'big');
+        self::assertSame(2 * $box->width() + 4_000, $mirrored->bounds()?->width());
+        $around = self::region($this->compose([], ['copies' => ['kind' => 'around', 'count' => 4, 'radius' => 300_000]]), 'big');
+        self::assertCount(4 * \count($plain->pieces()), $around->pieces());
+    }
+
+    public function testRubbishIsTidiedCountedAndCanBeKept(): void
+    {
+        $base = (new Box(0, 0, 60_000, 40_000))->toRegion()->subtract((new Box(2_000, 2_000, 2_500, 2_500))->toRegion());
+        // Cut out: a big hole, a pinhole, a frame that leaves a dot, and two near cuts that leave a sliver.
+        $cut = Region::empty()->union(
+            (new Box(10_000, 10_000, 20_000, 20_000))->toRegion(),
+            (new Box(30_000, 5_000, 30_600, 5_600))->toRegion(),
+            (new Box(40_000, 10_000, 46_000, 16_000))->toRegion()->subtract((new Box(42_600, 12_600, 43_200, 13_200))->toRegion()),
+            (new Box(50_000, 5_000, 52_000, 35_000))->toRegion(),
+            (new Box(52_300, 5_000, 54_000, 35_000))->toRegion(),
+            (new Box(50_000, 4_000, 54_000, 5_000))->toRegion(),
+            (new Box(50_000, 35_000, 54_000, 36_000))->toRegion(),
+        );
+        $cleaner = new Cleaner(new Clean(), 'card');
+        $clean = $cleaner->afterCut($base->subtract($cut), $base, $cut);
+        $kinds = \array_map(static fn (Removal $removal): string => $removal->kind->value, $cleaner->removals());
+        self::assertEqualsCanonicalizing(['pinhole', 'dot', 'sliver'], $kinds);
+        self::assertCount(1, $clean->pieces());
+        // The small hole that was there before is real, and the three big cuts stay.
+        self::assertCount(1 + 4, $clean->rings());
+        $kept = new Cleaner(new Clean(kept: [['card' => 'card', 'x' => 30_300, 'y' => 5_300]]), 'card');
+        self::assertCount(1 + 5, $kept->afterCut($base->subtract($cut), $base, $cut)->rings());
+        self::assertSame([true], \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'));
+    }
+
+    public function testRimsThatNearlyTouchAreJoinedOrKeptApart(): void
+    {
+        $two = (new Box(0, 0, 20_000, 20_000))->toRegion()->union((new Box(20_500, 0, 40_000, 20_000))->toRegion());
+        self::assertCount(1, (new Cleaner(new Clean(), 'card'))->afterGrowing($two, Near::Join)->pieces());
+        $apart = (new Cleaner(new Clean(), 'card'))->afterGrowing($two, Near::Apart)->pieces();
+        self::assertCount(2, $apart);
+        self::assertGreaterThanOrEqual(780.0, $apart[0]->distanceTo($apart[1]));
+        self::assertSame($two->rings(), (new Cleaner(new Clean(), 'card'))->afterGrowing($two, Near::AsIs)->rings());
+    }
+
+    /**
+     * @param array<string, mixed> $small treatments
+     * @param array<string, mixed> $big   treatments
+     */
+    private function compose(array $small, array $big = []): Composition
+    {
+        return Designs::plan(['films' => [Designs::FILM, self::BUOY], 'lines' => [
+            self::line('big', 'POINT', 'anton', ['by' => 'width', 'length' => 200_000], $big, 10_000),
+            self::line('small', 'Regatta', 'lobster', ['by' => 'width', 'length' => 120_000], $small, -60_000),
+        ]])->composition;
+    }
+
+    /**
+     * @param array<string, mixed> $size
+     * @param array<string, mixed> $treatments
+     *
+     * @return array<string, mixed>
+     */
+    private static function line(string $id, string $words, string $font, array $size, array $treatments, int $gap): array
+    {
+        return ['id' => $id, 'words' => $words, 'font' => $font, 'film' => 'small' === $id ? 'buoy' : 'ink', 'size' => $size, 'spacing' => 0, 'align' => 'centre', 'gap' => $gap, 'shift' => 0, 'treatments' => (object) $treatments];
+    }
+
+    private static function region(Composition $composition, string $card): Region
+    {
+        return self::regions($composition, $card, PartRole::Base)[0];
+    }
+
+    /** @return list<Region> */
+    private static function regions(Composition $composition, string $card, PartRole $role): array
+    {
+        $regions = [];
+        foreach ($composition->parts as $part) {
+            if ($part->card === $card && $part->role === $role) {
+                $regions[] = $part->region;
+            }
+        }
+
+        return $regions;
+    }
+
+    private function removed(Composition $composition): float
+    {
+        return \array_sum(\array_map(static fn (Removal $removal): float => $removal->kind->fills() ? -$removal->shape->area() : $removal->shape->area(), $composition->removals));
+    }
+}
