@@ -7,7 +7,7 @@ import { useKeys } from '../ui/keys';
 import { BuildSheet } from './BuildSheet';
 import { ConflictDialog } from './ConflictDialog';
 import { DesignTitle } from './DesignTitle';
-import { withForm, withLetter, withLine, withOwnPlace, withPlace, withWords } from './edits';
+import { withForm, withLetter, withLine, withMotif, withOwnPlace, withPlace, withWords } from './edits';
 import { isPlaced } from './follows';
 import { FilmsColumn } from './FilmsColumn';
 import { HistoryDialog } from './HistoryDialog';
@@ -43,6 +43,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     const [letter, setLetter] = useState<number | null>(null);
     const [edited, setEdited] = useState<string | null>(null);
     const [snagNumber, setSnagNumber] = useState<number | null>(null);
+    const [tidied, setTidied] = useState(false);
     const [side, setSide] = useState<Side>('wear');
     const view = useView({
         area: sheet.area,
@@ -86,7 +87,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
             const moved = Object.keys(next).length === 0;
             if (!line || isPlaced(line)) {
                 const [dx, dy] = [Math.round(pose.e), Math.round(pose.f)];
-                const own = line ? withLine(card, next) : withForm(card, next);
+                const isMotif = design.motifs.some(({ id }) => id === card);
+                const own = line ? withLine(card, next) : isMotif ? withMotif(card, next) : withForm(card, next);
                 change(moved ? withOwnPlace(card, dx, dy) : own);
                 return;
             }
@@ -181,6 +183,9 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     snag={snag}
                     onSnag={showSnag}
                     onFix={fix}
+                    tidied={tidied}
+                    onTidied={setTidied}
+                    onLook={lookAt}
                     letter={letter}
                     onLetter={setLetter}
                 />
@@ -190,6 +195,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     view={view}
                     side={side}
                     lost={lost}
+                    tidied={tidied}
                     onSide={setSide}
                     chosen={chosen}
                     onChoose={choose}

@@ -3,9 +3,11 @@ import type { FormKind, SheetFix, SheetSnag } from '../api/client';
 import { fonts } from '../api/queries';
 import { BlankCard } from './BlankCard';
 import { AddCards } from './AddCards';
-import { freeId, withNewForm, withNewLine, withOrder } from './edits';
+import { freeId, withKept, withNewForm, withNewLine, withOrder } from './edits';
 import { FormCard } from './FormCard';
+import { MotifCard } from './MotifCard';
 import { LineCard } from './LineCard';
+import { Tidied } from './Tidied';
 import { SnagList } from './SnagList';
 import { useReorder } from './useReorder';
 import type { Draft } from './useDesign';
@@ -19,11 +21,27 @@ interface Props {
     onSnag: (snag: SheetSnag) => void;
     onFix: (snag: SheetSnag, fix: SheetFix) => void;
     letter: number | null;
+    tidied: boolean;
+    onTidied: (shown: boolean) => void;
+    onLook: (x: number, y: number) => void;
     onLetter: (at: number | null) => void;
 }
 
 /** The ordered cards of the design: the blank first, then the lines and the forms. */
-export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, onFix, letter, onLetter }: Props) {
+export function BuildSheet({
+    draft,
+    snags,
+    chosen,
+    onChoose,
+    snag,
+    onSnag,
+    onFix,
+    letter,
+    onLetter,
+    tidied,
+    onTidied,
+    onLook,
+}: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
     const reorder = useReorder(
@@ -31,7 +49,7 @@ export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, onFix
         (id, to) => change(withOrder(id, to)),
     );
     return (
-        <section aria-label="Build sheet" className="flex min-h-0 flex-col border-r border-seam">
+        <section aria-label="Build sheet" className="relative flex min-h-0 flex-col border-r border-seam">
             <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
                 <h2 className="heading">Build sheet</h2>
                 <BlankCard draft={draft} />
@@ -39,6 +57,7 @@ export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, onFix
                     <LineCard
                         key={line.id}
                         line={line}
+                        sheet={sheet}
                         part={sheet.parts.find((part) => part.card === line.id)}
                         design={design}
                         typeCase={typeCase}
@@ -55,18 +74,32 @@ export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, onFix
                     <FormCard
                         key={form.id}
                         form={form}
+                        sheet={sheet}
                         design={design}
                         open={form.id === chosen}
                         onOpen={() => onChoose(form.id)}
                         change={change}
                     />
                 ))}
-                {design.lines.length === 0 && design.forms.length === 0 && (
+                {design.motifs.map((motif) => (
+                    <MotifCard
+                        key={motif.id}
+                        motif={motif}
+                        design={design}
+                        sheet={sheet}
+                        open={motif.id === chosen}
+                        onOpen={() => onChoose(motif.id)}
+                        change={change}
+                    />
+                ))}
+                {design.lines.length === 0 && design.motifs.length === 0 && design.forms.length === 0 && (
                     <p className="px-1 text-quiet">
                         Nothing is on the blank yet. Add a line and type the words, or a form.
                     </p>
                 )}
                 <AddCards
+                    draft={draft}
+                    onChoose={onChoose}
                     onLine={() => {
                         const id = freeId(design);
                         change(withNewLine(id));
@@ -79,6 +112,14 @@ export function BuildSheet({ draft, snags, chosen, onChoose, snag, onSnag, onFix
                     }}
                 />
             </div>
+            <Tidied
+                design={design}
+                removals={sheet.removals}
+                shown={tidied}
+                onShow={onTidied}
+                onLook={onLook}
+                onKeep={(removal, keep) => change(withKept(removal, keep))}
+            />
             <SnagList snags={snags} chosen={snag} onChoose={onSnag} onFix={onFix} />
         </section>
     );

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import type { Design, Form } from '../api/client';
+import type { Design, Form, Sheet } from '../api/client';
 import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
@@ -8,6 +8,8 @@ import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
 import { Swatch } from '../ui/Swatch';
+import { CardTreatments } from './CardTreatments';
+import { treatmentWords } from './treatments';
 import { CardActions } from './CardActions';
 import { freeId, withFormCopy, withForm, withFormFilm, withoutForm } from './edits';
 import { formKinds, formNames, measuresOf } from './forms';
@@ -17,13 +19,14 @@ import type { Draft } from './useDesign';
 interface Props {
     form: Form;
     design: Design;
+    sheet: Sheet;
     open: boolean;
     onOpen: () => void;
     change: Draft['change'];
 }
 
 /** A basic shape: the chosen card opens to all its measures. */
-export function FormCard({ form, design, open, onOpen, change }: Props) {
+export function FormCard({ form, design, sheet, open, onOpen, change }: Props) {
     const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
     const film = design.films.find((candidate) => candidate.id === form.film);
@@ -210,6 +213,16 @@ export function FormCard({ form, design, open, onOpen, change }: Props) {
                                 onChange={(turn) => set({ turn }, 'turn')}
                             />
                         </Row>
+                        {!form.guide && (
+                            <CardTreatments
+                                id={form.id}
+                                film={form.film}
+                                treatments={form.treatments}
+                                design={design}
+                                sheet={sheet}
+                                change={change}
+                            />
+                        )}
                     </div>
                 )}
             </fieldset>
@@ -228,6 +241,7 @@ export function FormCard({ form, design, open, onOpen, change }: Props) {
                     {form.locked && <b>locked · </b>}
                     {form.guide && 'only a guide · '}
                     {`${show(form.width, unit)} × ${show(form.height, unit)} ${unit}`}
+                    {treatmentWords(form.treatments) && ` · ${treatmentWords(form.treatments)}`}
                 </p>
             )}
         </section>

@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import type { Design, FontCard, Line, SheetPart, SheetSnag } from '../api/client';
+import type { Design, FontCard, Line, Sheet, SheetPart, SheetSnag } from '../api/client';
 import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
 import { Swatch } from '../ui/Swatch';
+import { CardTreatments } from './CardTreatments';
+import { treatmentWords } from './treatments';
 import { CardActions } from './CardActions';
 import { freeId, withCopy, withFilm, withLine, withoutLine, withWords } from './edits';
 import { edgeWords, isPlainEdge, pathNames } from './follows';
@@ -24,6 +26,7 @@ interface Props {
     line: Line;
     part: SheetPart | undefined;
     design: Design;
+    sheet: Sheet;
     typeCase: readonly FontCard[];
     open: boolean;
     onOpen: () => void;
@@ -39,6 +42,7 @@ export function LineCard({
     line,
     part,
     design,
+    sheet,
     typeCase,
     open,
     onOpen,
@@ -161,6 +165,14 @@ export function LineCard({
                             setOther={(id, next) => change(withLine(id, next))}
                         />
                         <LineFills line={line} design={design} set={set} />
+                        <CardTreatments
+                            id={line.id}
+                            film={line.film}
+                            treatments={line.treatments}
+                            design={design}
+                            sheet={sheet}
+                            change={change}
+                        />
                         <LineMore
                             parts={{
                                 forms: (
@@ -215,6 +227,7 @@ export function LineCard({
                     {line.locked && <b>locked · </b>}
                     {font?.name ?? line.font}
                     {part && ink && ` · ${show(part.width, unit)} × ${show(part.height, unit)} ${unit}`}
+                    {treatmentWords(line.treatments) && ` · ${treatmentWords(line.treatments)}`}
                     {line.size.by === 'area' && ' · fitted to the area'}
                     {line.follows.path !== 'straight' && ` · on ${pathNames[line.follows.path]}`}
                     {!(isPlainEdge(line.fills.top) && isPlainEdge(line.fills.bottom)) && ` · ${edgeWords(line)}`}

@@ -22,7 +22,8 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
     const paths = (Object.keys(pathNames) as Follows['path'][]).filter(
         (path) =>
             path === follows.path ||
-            ((path !== 'brim' || design.blank.placement.brim) && (path !== 'outline' || design.forms.length > 0)),
+            ((path !== 'brim' || design.blank.placement.brim) &&
+                (path !== 'outline' || design.forms.length + design.motifs.length > 0)),
     );
     const put = (next: Partial<Follows>, what = '') => set({ follows: { ...follows, ...next } }, what);
     const { arc, brim, spiral, outline } = follows;
@@ -287,7 +288,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             label="Whose outline"
                             className="flex-1"
                             value={outline.shape}
-                            options={design.forms.map(({ id }) => id)}
+                            options={[...design.forms, ...design.motifs].map(({ id }) => id)}
                             by={(id) => id}
                             show={(id) => <span className="truncate">{cardName(design, id)}</span>}
                             onChange={(shape) => put({ outline: { ...outline, shape } })}

@@ -27,6 +27,8 @@ interface Props {
     side: Side;
     /** The shape of all that is too thin or too small to be cut and weeded. */
     lost: string;
+    /** Whether what was tidied away is shown. */
+    tidied: boolean;
     onSide: (side: Side) => void;
     chosen: string | null;
     onChoose: (card: string | null) => void;
@@ -61,7 +63,7 @@ export function Stage(props: Props) {
         props.onSnag(null);
     });
     const line = design.lines.find(({ id }) => id === chosen);
-    const item = line ?? design.forms.find(({ id }) => id === chosen);
+    const item = line ?? [...design.forms, ...design.motifs].find(({ id }) => id === chosen);
     const part = sheet.parts.find((candidate) => candidate.card === chosen);
     const editedLine = design.lines.find(({ id }) => id === edited);
     const editedPart = sheet.parts.find((candidate) => candidate.card === edited);
@@ -102,6 +104,19 @@ export function Stage(props: Props) {
                             className="pointer-events-none absolute inset-0 size-full will-change-transform"
                             viewBox={viewBox}
                         >
+                            {props.tidied &&
+                                sheet.removals.map((removal, at) => (
+                                    <path
+                                        key={at}
+                                        data-part="tidied"
+                                        d={removal.path}
+                                        fill={removal.kept ? 'none' : removal.fills ? '#4f7355' : '#b3372f'}
+                                        fillRule="evenodd"
+                                        stroke="#fff"
+                                        strokeWidth="1.2"
+                                        vectorEffect="non-scaling-stroke"
+                                    />
+                                ))}
                             {side === 'lost' && props.lost && (
                                 <path
                                     data-part="lost"

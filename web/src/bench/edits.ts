@@ -1,7 +1,22 @@
 import { level, isPlaced, ringLeader, straight, takesForm } from './follows';
 import { formNames, newForm } from './forms';
 import { scaledShape } from './stage/pose';
-import type { Blank, Design, Film, Form, FormKind, Frame, Letter, Line, Sheet } from '../api/client';
+import { untreated } from './treatments';
+import type {
+    Blank,
+    Design,
+    Film,
+    Form,
+    FormKind,
+    Frame,
+    Letter,
+    Line,
+    Motif,
+    ReadArtwork,
+    Sheet,
+    SheetRemoval,
+    Treatments,
+} from '../api/client';
 
 /** Changes to a design: each takes one and gives the next. */
 type Edit = (design: Design) => Design;
@@ -46,6 +61,13 @@ export const withBlankFitted =
                 band: Math.max(500, scaled(form.band)),
                 across: scaled(form.across),
                 down: scaled(form.down),
+            })),
+            motifs: design.motifs.map((motif) => ({
+                ...motif,
+                width: Math.max(500, scaled(motif.width)),
+                height: Math.max(500, scaled(motif.height)),
+                across: scaled(motif.across),
+                down: scaled(motif.down),
             })),
         });
     };
@@ -290,6 +312,7 @@ export const withNewLine =
             letters: [],
             follows: straight,
             fills: level,
+            treatments: untreated,
         };
         return { ...design, lines: [...design.lines, line] };
     };
@@ -304,9 +327,9 @@ export const withCopy =
         ),
     });
 
-export function freeId(design: Design, kind: 'line' | 'form' = 'line'): string {
-    const taken = new Set([...design.lines, ...design.forms].map(({ id }) => id));
-    let number = (kind === 'line' ? design.lines : design.forms).length + 1;
+export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
+    const taken = new Set([...design.lines, ...design.forms, ...design.motifs].map(({ id }) => id));
+    let number = { line: design.lines, form: design.forms, motif: design.motifs }[kind].length + 1;
     while (taken.has(`${kind}-${number}`)) {
         number += 1;
     }
@@ -320,12 +343,118 @@ export function cardName(design: Design, id: string): string {
     if (line) {
         return line.words.trim() || 'a line without words';
     }
+    const motif = design.motifs.find((candidate) => candidate.id === id);
+    if (motif) {
+        return motif.name;
+    }
     if (!form) {
         return 'nothing that is there';
     }
     const alike = design.forms.filter(({ kind }) => kind === form.kind);
     return formNames[form.kind] + (alike.length > 1 ? ` ${alike.indexOf(form) + 1}` : '');
 }
+
+export const withMotif =
+    (id: string, change: Partial<Motif>): Edit =>
+    (design) => ({
+        ...design,
+        motifs: design.motifs.map((motif) => (motif.id === id ? { ...motif, ...change } : motif)),
+    });
+
+export const withoutMotif =
+    (id: string): Edit =>
+    (design) => ({ ...design, motifs: design.motifs.filter((motif) => motif.id !== id) });
+
+/** A copy of a motif, somewhat to the right and below it. */
+export const withMotifCopy =
+    (id: string, copyId: string): Edit =>
+    (design) => ({
+        ...design,
+        motifs: design.motifs.flatMap((motif) =>
+            motif.id === id
+                ? [motif, { ...motif, id: copyId, across: motif.across + 8000, down: motif.down + 8000, locked: false }]
+                : [motif],
+        ),
+    });
+
+/** Artwork that was read, in the middle of the area; each of its colours gets the film that is most like it. */
+export const withNewMotif =
+    (id: string, name: string, artwork: ReadArtwork, rack: readonly Film[]): Edit =>
+    (design) => {
+        const { width, height } = design.blank.placement;
+        const factor = (0.5 * Math.min(width, height)) / Math.max(artwork.width, artwork.height);
+        const known = rack.length > 0 ? rack : design.films;
+        const chosen = artwork.colours.map(({ colour }) => nearestFilm(colour, known));
+        const added = chosen.filter(
+            (film, at) =>
+                film && chosen.indexOf(film) === at && !design.films.some((candidate) => candidate.id === film.id),
+        ) as Film[];
+        const motif: Motif = {
+            id,
+            name: name.slice(0, 80) || 'Motif',
+            width: Math.max(500, Math.round(artwork.width * factor)),
+            height: Math.max(500, Math.round(artwork.height * factor)),
+            colours: artwork.colours.map((colour, at) => ({ ...colour, film: chosen[at]?.id ?? '' })),
+            across: 0,
+            down: Math.round(height / 2),
+            turn: 0,
+            proportional: true,
+            hidden: false,
+            locked: false,
+            treatments: untreated,
+        };
+        return { ...design, films: [...design.films, ...added], motifs: [...design.motifs, motif] };
+    };
+
+function nearestFilm(colour: string, films: readonly Film[]): Film | undefined {
+    const channels = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
+    const far = (film: Film) => {
+        const [own, other] = [channels(colour), channels(film.colour)];
+        return own.reduce((sum, value, at) => sum + (value - (other[at] ?? 0)) ** 2, 0);
+    };
+    return [...films].sort((a, b) => far(a) - far(b))[0];
+}
+
+/** What is done to a card, be it a line, a form or a motif. */
+export const withTreatments =
+    (id: string, treatments: Treatments): Edit =>
+    (design) => ({
+        ...design,
+        lines: design.lines.map((line) => (line.id === id ? { ...line, treatments } : line)),
+        forms: design.forms.map((form) => (form.id === id ? { ...form, treatments } : form)),
+        motifs: design.motifs.map((motif) => (motif.id === id ? { ...motif, treatments } : motif)),
+    });
+
+/** Keeps a small shape that would be tidied away, or no longer. */
+export const withKept =
+    ({ card, x, y }: SheetRemoval, keep: boolean): Edit =>
+    (design) => {
+        const others = design.clean.kept.filter(
+            (kept) => kept.card !== card || Math.hypot(kept.x - x, kept.y - y) > 600,
+        );
+        return { ...design, clean: { ...design.clean, kept: keep ? [...others, { card, x, y }] : others } };
+    };
+
+/** Puts a line into the middle of a card by its ink, made smaller if it is wider than most of it. */
+export const withLineOn =
+    (id: string, target: string, sheet: Sheet): Edit =>
+    (design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        const own = sheet.parts.find((part) => part.card === id);
+        const other = sheet.parts.find((part) => part.card === target)?.ink;
+        if (!line || !own?.ink || !other || isPlaced(line)) {
+            return design;
+        }
+        const factor = Math.min(1, (0.8 * other.width) / own.ink.width, (0.6 * other.height) / own.ink.height);
+        const [width, height] = [Math.round(own.ink.width * factor), Math.round(own.ink.height * factor)];
+        const place = {
+            left: Math.round(other.left + (other.width - width) / 2),
+            top: Math.round(other.top + (other.height - height) / 2),
+            width,
+            height,
+        };
+        return withPlace(id, factor < 1 ? { size: { by: 'width', length: width } } : {}, place, sheet)(design);
+    };
 
 export const withForm =
     (id: string, change: Partial<Form>): Edit =>
@@ -369,6 +498,10 @@ export const withOwnPlace =
         const form = design.forms.find((candidate) => candidate.id === id);
         if (form) {
             return withForm(id, { across: form.across + dx, down: form.down + dy })(design);
+        }
+        const motif = design.motifs.find((candidate) => candidate.id === id);
+        if (motif) {
+            return withMotif(id, { across: motif.across + dx, down: motif.down + dy })(design);
         }
         const line = design.lines.find((candidate) => candidate.id === id);
         if (!line) {

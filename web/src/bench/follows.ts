@@ -109,7 +109,10 @@ export function onPath(path: Follows['path'], line: Line, part: SheetPart | unde
                     ...follows,
                     path,
                     lift: follows.lift || 3000,
-                    outline: { ...follows.outline, shape: follows.outline.shape || (design.forms[0]?.id ?? '') },
+                    outline: {
+                        ...follows.outline,
+                        shape: follows.outline.shape || ([...design.forms, ...design.motifs][0]?.id ?? ''),
+                    },
                 },
             };
         case 'arc':

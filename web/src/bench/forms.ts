@@ -1,3 +1,4 @@
+import { untreated } from './treatments';
 import type { Form, FormKind } from '../api/client';
 
 /** The kinds of forms, as the shop calls them. */
@@ -53,5 +54,6 @@ export function newForm(id: string, kind: FormKind, film: string, area: { width:
         guide: false,
         hidden: false,
         locked: false,
+        treatments: untreated,
     };
 }

@@ -21,8 +21,13 @@ export function Worn({
             {document.films.flatMap((film) =>
                 parts
                     .filter((part) => part.film === film.id)
-                    .map((part) => (
-                        <path key={`${part.card} ${part.film}`} d={part.path} fill={film.colour} fillRule="evenodd" />
+                    .map((part, at) => (
+                        <path
+                            key={`${part.card} ${part.role} ${at}`}
+                            d={part.path}
+                            fill={film.colour}
+                            fillRule="evenodd"
+                        />
                     )),
             )}
         </svg>

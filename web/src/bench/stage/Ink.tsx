@@ -24,9 +24,9 @@ export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers
     const inOrder = films.flatMap((film) =>
         parts.filter((part) => part.film === film.id).map((part) => ({ part, film })),
     );
-    return inOrder.map(({ part, film }) => (
+    return inOrder.map(({ part, film }, at) => (
         <svg
-            key={`${part.card} ${part.film}`}
+            key={`${part.card} ${part.role} ${part.film} ${at}`}
             aria-hidden
             className="pointer-events-none absolute inset-0 size-full overflow-visible will-change-transform"
             viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}

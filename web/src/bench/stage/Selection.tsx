@@ -1,12 +1,12 @@
 import type { ComponentProps } from 'react';
-import type { Form, Line, SheetPart, Unit } from '../../api/client';
+import type { Form, Line, Motif, SheetPart, Unit } from '../../api/client';
 import { show } from '../../measure';
 import { isPlaced } from '../follows';
 import { svgMatrix } from './pose';
 import type { Gesture, Grip } from './useHands';
 
 interface Props {
-    item: Line | Form;
+    item: Line | Form | Motif;
     part: SheetPart;
     unit: Unit;
     gesture: Gesture | null;

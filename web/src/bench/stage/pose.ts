@@ -1,4 +1,4 @@
-import type { Form, Frame, Line, SheetPart } from '../../api/client';
+import type { Form, Frame, Line, Motif, SheetPart } from '../../api/client';
 
 /** An affine map as SVG writes it: x' = a x + c y + e, y' = b x + d y + f. */
 export interface Pose {
@@ -100,8 +100,14 @@ export function scaledShape({ follows, fills }: Line, factor: number): Pick<Line
     };
 }
 
-/** A form made larger or smaller by hand. */
-export function resizedForm(form: Form, part: SheetPart, along: number, across: number, { a, b, c, d, e, f }: Pose) {
+/** A form or motif made larger or smaller by hand. */
+export function resizedForm(
+    form: Form | Motif,
+    part: SheetPart,
+    along: number,
+    across: number,
+    { a, b, c, d, e, f }: Pose,
+) {
     return {
         width: Math.max(500, Math.round(form.width * along)),
         height: Math.max(500, Math.round(form.height * across)),

@@ -1,5 +1,5 @@
 import { useState, type PointerEvent } from 'react';
-import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../api/client';
+import type { Design, Form, Frame, Motif, Line, Sheet, SheetPart } from '../../api/client';
 import { isPlaced } from '../follows';
 import { boundsUnder, corner, moveBy, resized, resizedForm, scaleAbout, turnAbout, type Pose } from './pose';
 import { snap, type Guide } from './snap';
@@ -14,12 +14,12 @@ export interface Gesture {
     guides: readonly Guide[];
     /** Said beside the pointer. */
     note: { turn: number } | { width: number; height: number } | null;
-    change: Partial<Line> | Partial<Form>;
+    change: Partial<Line> | Partial<Form> | Partial<Motif>;
 }
 
 interface Start {
     grip: Grip;
-    item: Line | Form;
+    item: Line | Form | Motif;
     part: SheetPart;
     x: number;
     y: number;
@@ -47,7 +47,7 @@ export function useHands(
 
     const handlers = (id: string, grip: Grip) => ({
         onPointerDown: (event: PointerEvent<SVGElement>) => {
-            const item = [...design.lines, ...design.forms].find((candidate) => candidate.id === id);
+            const item = [...design.lines, ...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
             const part = sheet.parts.find((candidate) => candidate.card === id);
             if (event.button !== 0 || !item || !part?.ink || !event.isPrimary) {
                 return;
@@ -142,7 +142,7 @@ function follow(
 }
 
 /** What a part turns about: the centre of the circle that it is on, or its middle. */
-export function pivotOf(item: Line | Form, part: SheetPart) {
+export function pivotOf(item: Line | Form | Motif, part: SheetPart) {
     const circle = 'words' in item && isPlaced(item) ? part.trace?.circle : null;
     return circle ?? { x: part.middleX, y: part.middleY };
 }

@@ -1,0 +1,104 @@
+import { expect, test, type Page } from './support/shop';
+
+const saved = (page: Page) =>
+    page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+
+/** A design with nothing on it. */
+async function empty(page: Page) {
+    await page.goto('/designs/kit-bag-ottilie');
+    await page.getByRole('button', { name: 'Remove', exact: true }).click();
+    await expect(page.getByText('Nothing is on the blank yet')).toBeVisible();
+}
+
+/** Counts what is done by hand: a click or a typed word each. */
+function counting() {
+    let actions = 0;
+    return {
+        did: async (action: Promise<unknown>) => {
+            actions += 1;
+            await action;
+        },
+        count: () => actions,
+    };
+}
+
+async function area(page: Page, card: string) {
+    const path = await page.locator(`[data-line=${card}]`).first().getAttribute('d');
+    return path?.length ?? 0;
+}
+
+test('a knock-out of two lines takes at most eight actions, and stays live text', async ({ page }) => {
+    await empty(page);
+    const hand = counting();
+    await hand.did(page.getByRole('button', { name: 'Add a line' }).click());
+    await hand.did(page.getByLabel('Words', { exact: true }).fill('HARBOUR'));
+    await hand.did(page.getByRole('button', { name: 'Add a line' }).click());
+    await hand.did(
+        page
+            .getByRole('region', { name: /no words/ })
+            .getByLabel('Words', { exact: true })
+            .fill('race'),
+    );
+    await expect(page.locator('[data-line=line-2]')).toHaveCount(1);
+    const before = await area(page, 'line-1');
+    await hand.did(page.getByRole('button', { name: 'Set into' }).click());
+    const done = saved(page);
+    await hand.did(page.getByRole('option', { name: 'HARBOUR' }).click());
+    await done;
+    expect(hand.count()).toBeLessThanOrEqual(8);
+    await expect(async () => expect(await area(page, 'line-1')).not.toBe(before)).toPass();
+    await expect(page.getByRole('textbox', { name: 'Clearance' })).toHaveValue('1.0');
+
+    // More room, and other words: all of it is worked out again.
+    const knocked = await area(page, 'line-1');
+    await page.getByRole('textbox', { name: 'Clearance' }).fill('2.5');
+    await page.getByRole('textbox', { name: 'Clearance' }).press('Enter');
+    await expect(async () => expect(await area(page, 'line-1')).not.toBe(knocked)).toPass();
+    await page.getByRole('button', { name: 'Take it out again' }).click();
+    await expect(async () => expect(await area(page, 'line-1')).toBe(before)).toPass();
+});
+
+test('a name is cut out of a shield in at most six actions, and its islands hang on bridges', async ({ page }) => {
+    await empty(page);
+    const hand = counting();
+    await hand.did(page.getByRole('button', { name: 'Add a form' }).click());
+    await hand.did(page.getByRole('menuitem', { name: 'Shield' }).click());
+    await hand.did(page.getByRole('button', { name: 'Add a line' }).click());
+    await hand.did(page.getByLabel('Words', { exact: true }).fill('oboe'));
+    await expect(page.locator('[data-line=line-1]')).toHaveCount(1);
+    const whole = await area(page, 'form-1');
+    await hand.did(page.getByRole('button', { name: 'Cut from' }).click());
+    await hand.did(page.getByRole('option', { name: 'Shield' }).click());
+    expect(hand.count()).toBeLessThanOrEqual(6);
+    await expect(async () => expect(await area(page, 'form-1')).toBeGreaterThan(whole + 100)).toPass();
+    const snag = page.getByRole('region', { name: 'Snags' }).getByText(/hang on nothing/);
+    await expect(snag).toBeVisible();
+    await page.getByRole('radio', { name: 'bridged' }).click();
+    await expect(snag).toBeHidden();
+});
+
+test('outlines, shadows and motifs; what was tidied is listed and can be kept', async ({ page }) => {
+    await page.goto('/designs/kit-bag-ottilie');
+    await page.getByRole('button', { name: '+ Outline' }).click();
+    await expect(page.locator('[data-line=name]')).toHaveCount(2);
+    await page.getByLabel('Width of outline 1').fill('4');
+    await page.getByLabel('Width of outline 1').press('Enter');
+    await page.getByRole('button', { name: '+ Shadow' }).click();
+    await expect(page.locator('[data-line=name]')).toHaveCount(3);
+    await page.getByRole('button', { name: 'Show them' }).click();
+    const list = page.getByRole('region', { name: 'Tidied away' });
+    await expect(page.locator('[data-part=tidied]').first()).toBeVisible();
+    await list.getByRole('button', { name: 'Keep it' }).first().click();
+    await expect(list.getByText(/1 kept/)).toBeVisible();
+
+    await page.getByLabel('SVG file of the motif').setInputFiles('demo/artwork/crossed-oars.svg');
+    const motif = page.getByRole('region', { name: 'Motif: crossed-oars' });
+    await expect(motif.getByLabel('Film for #f2c14e')).toContainText('Sun-up');
+    await expect(page.locator('[data-line=motif-1]')).toHaveCount(2);
+    await page.getByLabel('SVG file of the motif').setInputFiles({
+        name: 'broken.svg',
+        mimeType: 'image/svg+xml',
+        buffer: Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><image href="https://far.away/x.png"/></svg>'),
+    });
+    await expect(page.getByRole('alert')).toContainText('no shape that could be cut');
+});
