@@ -114,7 +114,7 @@ final readonly class Composer
     private function make(Line $line, Ground $ground): Block|Part
     {
         try {
-            return $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film);
+            return $this->memory->recall('line '.$ground->digest($line), fn (): Block|Part => $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film));
         } catch (FontException|CompositionException $e) {
             return Part::blank($line->id, $line->film, $e->getMessage());
         }

@@ -41,6 +41,17 @@ final readonly class Ground
         $this->brimY = $placement->down;
     }
 
+    /** Tells all that the block of a line depends on: its own settings but for its place and treatments, and what it finds here. */
+    public function digest(Line $line): string
+    {
+        $own = \array_diff_key(\get_object_vars($line), \array_flip(['treatments', 'gap', 'shift', 'toAbove', 'tight', 'hidden', 'locked']));
+        $font = $this->typeCase->file($line->font);
+        $shapes = \array_map(static fn (Region $shape): array => $shape->rings(), \array_intersect_key($this->shapes, \array_flip([$line->follows->outline->shape, $line->fills->form])));
+        $ring = FollowPath::Ring === $line->follows->path ? [$this->ringLeader($line), $this->ringPartner($line)] : [];
+
+        return \hash('xxh128', \serialize([$own, null === $font ? null : [$font, \filemtime($font), \filesize($font)], $this->area, $this->brim, $this->brimX, $this->brimY, $shapes, $ring]));
+    }
+
     /** @throws FontException */
     public function font(Line $line): Font
     {

@@ -21,12 +21,14 @@ enum SnagKind: string
     case Overlap = 'overlapping letters';
     case CutThrough = 'cut right through';
     case ReadsOtherwise = 'reads in another order';
+    case Unseen = 'unseen on the same film';
+    case OnLettering = 'lettering on lettering';
     case LooseIslands = 'loose islands';
     case OffBrim = 'off the brim';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands], true);
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands, self::OnLettering], true);
     }
 }

@@ -16,6 +16,12 @@ enum RemarkKind
     /** Pieces inside the holes of what was cut out hang on nothing. */
     case LooseIslands;
 
+    /** It lies on a card of the same film, so that it cannot be seen there. */
+    case Unseen;
+
+    /** Lettering lies on lettering that it is not set into. */
+    case OnLettering;
+
     /** What it is set into or cut from is not there. */
     case NoOther;
 }

@@ -21,6 +21,9 @@ use Uvret\Geometry\Region;
  */
 final class Treatment
 {
+    /** Cards that share less are not worth a word, in µm². */
+    private const OVERLAP = 2e6;
+
     /** @var array<string, Card> */
     private array $cards = [];
 
@@ -75,6 +78,7 @@ final class Treatment
             $this->cutFrom($card);
         }
         $this->order();
+        $this->overlaps();
         $parts = [];
         foreach ($this->cards as $card) {
             \array_push($parts, ...($card->isSpent ? \array_map(static fn (Part $part): Part => $part->with(Region::empty()), \array_slice($card->base, 0, 1)) : [...$card->base, ...$card->added]));
@@ -241,6 +245,26 @@ final class Treatment
             $middle = static fn (Card $one): int => ($one->base[0]->ink->bottom ?? 0) + ($one->base[0]->ink->top ?? 0);
             if ($typed !== ($middle($target) <=> $middle($card))) {
                 $this->remark(RemarkKind::ReadsOtherwise, $card, $target);
+            }
+        }
+    }
+
+    /** Cards that lie on one another without being set into or cut from each other. */
+    private function overlaps(): void
+    {
+        $cards = \array_values(\array_filter($this->cards, static fn (Card $card): bool => $card->isSeen() && !$card->isSpent));
+        foreach ($cards as $number => $card) {
+            foreach (\array_slice($cards, $number + 1) as $other) {
+                $areLines = null !== $this->design->line($card->id) && null !== $this->design->line($other->id);
+                $isSameFilm = $card->base[0]->film === $other->base[0]->film;
+                [$box, $otherBox] = [$card->base[0]->ink, $other->base[0]->ink];
+                if ((!$areLines && !$isSameFilm) || null === $box || null === $otherBox || !$box->overlaps($otherBox)) {
+                    continue;
+                }
+                $common = $card->base[0]->region->intersect($other->base[0]->region);
+                if ($common->area() > self::OVERLAP) {
+                    $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $card, $other);
+                }
             }
         }
     }

@@ -4,10 +4,12 @@ import { Header } from '../ui/Header';
 import { IconButton } from '../ui/IconButton';
 import { Segments } from '../ui/Segments';
 import { useKeys } from '../ui/keys';
+import { withTogetherMoved, together } from './arrange';
+import { ArrangeDialog } from './ArrangeDialog';
 import { BuildSheet } from './BuildSheet';
 import { ConflictDialog } from './ConflictDialog';
 import { DesignTitle } from './DesignTitle';
-import { withForm, withLetter, withLine, withMotif, withOwnPlace, withPlace, withWords } from './edits';
+import { withForm, withLetter, withLine, withMotif, withOwnPlace, withPieceOut, withPlace, withWords } from './edits';
 import { isPlaced } from './follows';
 import { FilmsColumn } from './FilmsColumn';
 import { HistoryDialog } from './HistoryDialog';
@@ -15,6 +17,7 @@ import { KeysHelp } from './KeysHelp';
 import { ProofDialog } from './ProofDialog';
 import { SavedNote } from './SavedNote';
 import { Stage, type Side } from './Stage';
+import type { TakingOut } from './stage/TakeOut';
 import { landing, type Gesture } from './stage/useHands';
 import { useView } from './stage/useView';
 import { Tape } from './Tape';
@@ -29,7 +32,7 @@ const units: { value: Unit; show: string; name: string }[] = [
     { value: 'in', show: 'in', name: 'Inches' },
 ];
 
-export type Asked = 'keys' | 'history' | 'proof';
+export type Asked = 'keys' | 'history' | 'proof' | 'arrange';
 
 /** The screen where one design is made. */
 export function Bench({ opened }: { opened: OpenDesign }) {
@@ -43,6 +46,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     const [letter, setLetter] = useState<number | null>(null);
     const [edited, setEdited] = useState<string | null>(null);
     const [snagNumber, setSnagNumber] = useState<number | null>(null);
+    const [taking, setTaking] = useState<TakingOut | null>(null);
     const [tidied, setTidied] = useState(false);
     const [side, setSide] = useState<Side>('wear');
     const view = useView({
@@ -85,8 +89,12 @@ export function Bench({ opened }: { opened: OpenDesign }) {
         ({ card, change: next, pose }: Gesture) => {
             const line = design.lines.find(({ id }) => id === card);
             const moved = Object.keys(next).length === 0;
+            const [dx, dy] = [Math.round(pose.e), Math.round(pose.f)];
+            if (moved && together(design, card).length > 1) {
+                change(withTogetherMoved(card, dx, dy, sheet));
+                return;
+            }
             if (!line || isPlaced(line)) {
-                const [dx, dy] = [Math.round(pose.e), Math.round(pose.f)];
                 const isMotif = design.motifs.some(({ id }) => id === card);
                 const own = line ? withLine(card, next) : isMotif ? withMotif(card, next) : withForm(card, next);
                 change(moved ? withOwnPlace(card, dx, dy) : own);
@@ -183,6 +191,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     snag={snag}
                     onSnag={showSnag}
                     onFix={fix}
+                    onTakeOut={setTaking}
+                    onArrange={() => setAsked('arrange')}
                     tidied={tidied}
                     onTidied={setTidied}
                     onLook={lookAt}
@@ -196,6 +206,11 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     side={side}
                     lost={lost}
                     tidied={tidied}
+                    taking={taking}
+                    onTake={(card, points) => {
+                        setTaking(null);
+                        change(withPieceOut(card, points));
+                    }}
                     onSide={setSide}
                     chosen={chosen}
                     onChoose={choose}
@@ -222,6 +237,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
             <KeysHelp keys={keys} open={asked === 'keys'} onClose={() => setAsked(null)} />
             <HistoryDialog draft={draft} open={asked === 'history'} onClose={() => setAsked(null)} />
             <ProofDialog draft={draft} open={asked === 'proof'} onClose={() => setAsked(null)} />
+            <ArrangeDialog draft={draft} open={asked === 'arrange'} onClose={() => setAsked(null)} />
             <ConflictDialog draft={draft} />
             <FontArrivals
                 over={dropped.over}

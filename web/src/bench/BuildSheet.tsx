@@ -8,6 +8,7 @@ import { FormCard } from './FormCard';
 import { MotifCard } from './MotifCard';
 import { LineCard } from './LineCard';
 import { Tidied } from './Tidied';
+import type { TakingOut } from './stage/TakeOut';
 import { SnagList } from './SnagList';
 import { useReorder } from './useReorder';
 import type { Draft } from './useDesign';
@@ -22,6 +23,8 @@ interface Props {
     onFix: (snag: SheetSnag, fix: SheetFix) => void;
     letter: number | null;
     tidied: boolean;
+    onTakeOut: (taking: TakingOut) => void;
+    onArrange: () => void;
     onTidied: (shown: boolean) => void;
     onLook: (x: number, y: number) => void;
     onLetter: (at: number | null) => void;
@@ -41,6 +44,8 @@ export function BuildSheet({
     tidied,
     onTidied,
     onLook,
+    onTakeOut,
+    onArrange,
 }: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
@@ -51,7 +56,12 @@ export function BuildSheet({
     return (
         <section aria-label="Build sheet" className="relative flex min-h-0 flex-col border-r border-seam">
             <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
-                <h2 className="heading">Build sheet</h2>
+                <div className="flex items-baseline justify-between">
+                    <h2 className="heading">Build sheet</h2>
+                    <button className="text-xs font-semibold text-indigo hover:underline" onClick={onArrange}>
+                        Arrange
+                    </button>
+                </div>
                 <BlankCard draft={draft} />
                 {design.lines.map((line) => (
                     <LineCard
@@ -64,6 +74,7 @@ export function BuildSheet({
                         open={line.id === chosen}
                         onOpen={() => onChoose(line.id)}
                         change={change}
+                        onTakeOut={onTakeOut}
                         reorder={reorder}
                         snags={snags}
                         letter={line.id === chosen ? letter : null}
@@ -79,6 +90,7 @@ export function BuildSheet({
                         open={form.id === chosen}
                         onOpen={() => onChoose(form.id)}
                         change={change}
+                        onTakeOut={onTakeOut}
                     />
                 ))}
                 {design.motifs.map((motif) => (
@@ -90,6 +102,7 @@ export function BuildSheet({
                         open={motif.id === chosen}
                         onOpen={() => onChoose(motif.id)}
                         change={change}
+                        onTakeOut={onTakeOut}
                     />
                 ))}
                 {design.lines.length === 0 && design.motifs.length === 0 && design.forms.length === 0 && (

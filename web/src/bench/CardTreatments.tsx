@@ -9,6 +9,7 @@ import { Segments } from '../ui/Segments';
 import { cardName, withLineOn, withTreatments } from './edits';
 import { FilmChoice } from './FilmChoice';
 import { Row } from './Row';
+import type { TakingOut } from './stage/TakeOut';
 import { behind, newRim, withFilmBeneath } from './treatments';
 import type { Draft } from './useDesign';
 
@@ -19,10 +20,11 @@ interface Props {
     design: Design;
     sheet: Sheet;
     change: Draft['change'];
+    onTakeOut: (taking: TakingOut) => void;
 }
 
 /** What is done to a card, each a live setting: rows of the open card. */
-export function CardTreatments({ id, film, treatments, design, sheet, change }: Props) {
+export function CardTreatments({ id, film, treatments, design, sheet, change, onTakeOut }: Props) {
     const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
     const { outlines, shadow, inline, setInto, cutFrom, copies, erased } = treatments;
@@ -359,6 +361,8 @@ export function CardTreatments({ id, film, treatments, design, sheet, change }: 
                     </Add>
                 )}
                 {inline.width === 0 && <Add onClick={() => put({ inline: { ...inline, width: 1000 } })}>Inline</Add>}
+                <Add onClick={() => onTakeOut({ card: id, shape: 'box' })}>Take a box out</Add>
+                <Add onClick={() => onTakeOut({ card: id, shape: 'lasso' })}>Take a lasso out</Add>
                 {copies.kind === 'none' && (
                     <Add onClick={() => put({ copies: { ...copies, kind: 'grid' } })}>Copies</Add>
                 )}

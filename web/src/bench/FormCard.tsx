@@ -8,6 +8,7 @@ import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
 import { Swatch } from '../ui/Swatch';
+import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
 import { treatmentWords } from './treatments';
 import { CardActions } from './CardActions';
@@ -23,10 +24,11 @@ interface Props {
     open: boolean;
     onOpen: () => void;
     change: Draft['change'];
+    onTakeOut: (taking: TakingOut) => void;
 }
 
 /** A basic shape: the chosen card opens to all its measures. */
-export function FormCard({ form, design, sheet, open, onOpen, change }: Props) {
+export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut }: Props) {
     const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
     const film = design.films.find((candidate) => candidate.id === form.film);
@@ -221,6 +223,7 @@ export function FormCard({ form, design, sheet, open, onOpen, change }: Props) {
                                 design={design}
                                 sheet={sheet}
                                 change={change}
+                                onTakeOut={onTakeOut}
                             />
                         )}
                     </div>

@@ -5,6 +5,7 @@ import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
 import { Swatch } from '../ui/Swatch';
+import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
 import { treatmentWords } from './treatments';
 import { CardActions } from './CardActions';
@@ -31,6 +32,7 @@ interface Props {
     open: boolean;
     onOpen: () => void;
     change: Draft['change'];
+    onTakeOut: (taking: TakingOut) => void;
     reorder: Reorder;
     snags: readonly SheetSnag[];
     letter: number | null;
@@ -51,6 +53,7 @@ export function LineCard({
     snags,
     letter,
     onLetter,
+    onTakeOut,
 }: Props) {
     const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
@@ -172,6 +175,7 @@ export function LineCard({
                             design={design}
                             sheet={sheet}
                             change={change}
+                            onTakeOut={onTakeOut}
                         />
                         <LineMore
                             parts={{

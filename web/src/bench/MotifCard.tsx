@@ -5,6 +5,7 @@ import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Swatch } from '../ui/Swatch';
 import { CardActions } from './CardActions';
+import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
 import { freeId, withMotif, withMotifCopy, withoutMotif } from './edits';
 import { FilmChoice } from './FilmChoice';
@@ -19,10 +20,11 @@ interface Props {
     open: boolean;
     onOpen: () => void;
     change: Draft['change'];
+    onTakeOut: (taking: TakingOut) => void;
 }
 
 /** Artwork: its colours with their films, its size and place. */
-export function MotifCard({ motif, design, sheet, open, onOpen, change }: Props) {
+export function MotifCard({ motif, design, sheet, open, onOpen, change, onTakeOut }: Props) {
     const { unit } = design;
     const card = useRef<HTMLElement>(null);
     const set = (next: Partial<Motif>, what = '') => change(withMotif(motif.id, next), what && `${what}:${motif.id}`);
@@ -126,6 +128,7 @@ export function MotifCard({ motif, design, sheet, open, onOpen, change }: Props)
                             design={design}
                             sheet={sheet}
                             change={change}
+                            onTakeOut={onTakeOut}
                         />
                     </div>
                 )}

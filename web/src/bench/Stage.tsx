@@ -16,6 +16,7 @@ import { SnagNote } from './stage/SnagNote';
 import { useHands, type Gesture } from './stage/useHands';
 import { usePan } from './stage/usePan';
 import type { View } from './stage/useView';
+import { TakeOut, type TakingOut } from './stage/TakeOut';
 import { WordsInPlace } from './stage/WordsInPlace';
 
 export type Side = 'wear' | 'knife' | 'lost';
@@ -29,6 +30,8 @@ interface Props {
     lost: string;
     /** Whether what was tidied away is shown. */
     tidied: boolean;
+    taking: TakingOut | null;
+    onTake: (card: string, points: number[]) => void;
     onSide: (side: Side) => void;
     chosen: string | null;
     onChoose: (card: string | null) => void;
@@ -67,6 +70,7 @@ export function Stage(props: Props) {
     const part = sheet.parts.find((candidate) => candidate.card === chosen);
     const editedLine = design.lines.find(({ id }) => id === edited);
     const editedPart = sheet.parts.find((candidate) => candidate.card === edited);
+    const takenInk = sheet.parts.find((candidate) => candidate.card === props.taking?.card)?.ink;
     const viewBox = box ? `${box.left} ${box.top} ${box.width} ${box.height}` : '0 0 1 1';
 
     return (
@@ -156,6 +160,15 @@ export function Stage(props: Props) {
                                     pixel={pixel}
                                     toStage={toStage}
                                     onLetter={(next) => props.onLetter(line.id, props.letter ?? 0, next)}
+                                />
+                            )}
+                            {props.taking && takenInk && (
+                                <TakeOut
+                                    taking={props.taking}
+                                    ink={takenInk}
+                                    view={box}
+                                    toStage={toStage}
+                                    onTake={(points) => props.onTake(props.taking?.card ?? '', points)}
                                 />
                             )}
                             {gesture && <Guides guides={gesture.guides} view={box} />}

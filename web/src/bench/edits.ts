@@ -425,6 +425,24 @@ export const withTreatments =
         motifs: design.motifs.map((motif) => (motif.id === id ? { ...motif, treatments } : motif)),
     });
 
+/** A piece taken out of a card, measured from the middle of its ink. */
+export const withPieceOut =
+    (id: string, points: number[]): Edit =>
+    (design) => {
+        const card = [...design.lines, ...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
+        if (!card) {
+            return design;
+        }
+        const { erased } = card.treatments;
+        const taken = new Set(erased.map((piece) => piece.id));
+        let number = erased.length + 1;
+        while (taken.has(`piece-${number}`)) {
+            number += 1;
+        }
+        const piece = { id: `piece-${number}`, points, hidden: false };
+        return withTreatments(id, { ...card.treatments, erased: [...erased, piece] })(design);
+    };
+
 /** Keeps a small shape that would be tidied away, or no longer. */
 export const withKept =
     ({ card, x, y }: SheetRemoval, keep: boolean): Edit =>

@@ -187,6 +187,7 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
             },
             { press: 'h', does: 'Show the history', act: () => onAsk('history') },
             { press: 'p', does: 'Show the proof', act: () => onAsk('proof') },
+            { press: 'a', does: 'Line cards up, space them, keep them together', act: () => onAsk('arrange') },
             { press: '?', does: 'Show these keys', act: () => onAsk('keys') },
         ];
     }, [design, sheet, change, undo, redo, chosen, letter, onChoose, onEdit, onAsk, onSide, zoom, pan, look]);
