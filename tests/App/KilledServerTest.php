@@ -52,7 +52,7 @@ final class KilledServerTest extends TestCase
             \proc_terminate($server, \SIGKILL);
             \proc_close($server);
         }
-        self::assertGreaterThan(self::KILLS, $count, 'something was saved between the kills');
+        self::assertGreaterThan(self::KILLS / 2, $count, 'something was saved between the kills');
     }
 
     /** @return resource */
