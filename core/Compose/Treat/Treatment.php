@@ -227,7 +227,7 @@ final class Treatment
         $target->added = \array_map(fn (Part $part): Part => $part->with($this->cut($target->id, $part->region, $room)), $target->added);
         $more = \count($target->shape()->pieces()) - $before - $islands;
         if ($more > 0) {
-            $this->remark(RemarkKind::CutThrough, $card, $target, $more);
+            $this->remark(RemarkKind::CutThrough, $card, $target, $more, $room);
         }
     }
 
@@ -263,7 +263,7 @@ final class Treatment
                 }
                 $common = $card->base[0]->region->intersect($other->base[0]->region);
                 if ($common->area() > self::OVERLAP) {
-                    $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $card, $other);
+                    $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $card, $other, at: $common);
                 }
             }
         }
@@ -318,9 +318,9 @@ final class Treatment
         }
     }
 
-    private function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0): void
+    private function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null): void
     {
-        $ink = $card->base[0]->ink ?? null;
+        $ink = $at?->bounds() ?? $card->base[0]->ink ?? null;
         $this->remarks[] = new Remark($kind, $card->id, $other->id, null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2), null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2), $count);
     }
 }

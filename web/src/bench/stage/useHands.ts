@@ -153,7 +153,7 @@ function inLine(x: number, y: number, turn: number) {
 }
 
 /** The same turn between −180 and 180 degrees. */
-export const inTurns = (degrees: number) => ((((degrees + 180) % 360) + 360) % 360) - 180;
+export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;
 
 /** Where the ink of a line, which may be of several films, comes to lie under a pose, in whole µm. */
 export function landing(parts: readonly SheetPart[], pose: Pose): Frame | null {
