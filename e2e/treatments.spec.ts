@@ -75,6 +75,19 @@ test('a name is cut out of a shield in at most six actions, and its islands hang
     await expect(snag).toBeVisible();
     await page.getByRole('radio', { name: 'bridged' }).click();
     await expect(snag).toBeHidden();
+
+    // It is moved freely, though it has no ink of its own.
+    const bridged = await page.locator('[data-line=form-1]').first().getAttribute('d');
+    const shield = await page.locator('[data-line=form-1]').first().boundingBox();
+    const middle = { x: (shield?.x ?? 0) + (shield?.width ?? 0) / 2, y: (shield?.y ?? 0) + (shield?.height ?? 0) / 2 };
+    await page.mouse.move(middle.x, middle.y);
+    await page.mouse.down();
+    await page.mouse.move(middle.x, middle.y - 25, { steps: 4 });
+    await page.mouse.up();
+    await expect(async () =>
+        expect(await page.locator('[data-line=form-1]').first().getAttribute('d')).not.toBe(bridged),
+    ).toPass();
+    expect((await page.locator('[data-line=form-1]').first().boundingBox())?.y).toBeCloseTo(shield?.y ?? 0, 0);
 });
 
 test('outlines, shadows and motifs; what was tidied is listed and can be kept', async ({ page }) => {

@@ -42,6 +42,12 @@ final readonly class Differences
             $said[] = 'The lines are in another order.';
         }
         \array_push($said, ...self::ofForms($before->forms, $after->forms));
+        if ($before->motifs != $after->motifs) {
+            $said[] = \count($before->motifs) < \count($after->motifs) ? 'A motif was added.' : (\count($before->motifs) > \count($after->motifs) ? 'A motif was removed.' : 'A motif was changed.');
+        }
+        if ($before->clean != $after->clean) {
+            $said[] = 'What is tidied away was changed.';
+        }
         if ([] === $said && $before != $after) {
             $said[] = 'The films were changed.';
         }
@@ -93,6 +99,9 @@ final readonly class Differences
         }
         if ($before->fills != $after->fills) {
             $changes[] = $after->fills->isPlain() ? 'has level edges' : "has other edges: {$after->fills->top->shape->value} and {$after->fills->bottom->shape->value}";
+        }
+        if ($before->treatments != $after->treatments) {
+            $changes[] = 'is treated in another way';
         }
         if ($before->hidden !== $after->hidden) {
             $changes[] = $after->hidden ? 'is hidden' : 'is shown';

@@ -100,10 +100,10 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                 change(moved ? withOwnPlace(card, dx, dy) : own);
                 return;
             }
-            const place = landing(
-                sheet.parts.filter((part) => part.card === card),
-                pose,
-            );
+            const parts = sheet.parts.filter((part) => part.card === card && part.role === 'base');
+            // What is cut out of something has no shape left, but a place.
+            const ink = parts[0]?.ink;
+            const place = landing(parts, pose) ?? (ink ? { ...ink, left: ink.left + dx, top: ink.top + dy } : null);
             if (place) {
                 change(withPlace(card, next, place, sheet));
             }

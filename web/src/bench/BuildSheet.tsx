@@ -132,6 +132,7 @@ export function BuildSheet({
                 onShow={onTidied}
                 onLook={onLook}
                 onKeep={(removal, keep) => change(withKept(removal, keep))}
+                onLimits={(next) => change((now) => ({ ...now, clean: { ...now.clean, ...next } }))}
             />
             <SnagList snags={snags} chosen={snag} onChoose={onSnag} onFix={onFix} />
         </section>

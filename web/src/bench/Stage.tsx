@@ -132,6 +132,15 @@ export function Stage(props: Props) {
                                     vectorEffect="non-scaling-stroke"
                                 />
                             )}
+                            {/* What is cut out of something has no ink of its own to be taken by. */}
+                            <g className="pointer-events-auto">
+                                <Grounds
+                                    lines={design.lines.filter(({ treatments }) => treatments.cutFrom.card !== '')}
+                                    parts={sheet.parts}
+                                    handlers={handlers}
+                                    onEdit={onEdit}
+                                />
+                            </g>
                             {line && part?.trace && !gesture && (
                                 <Reshape
                                     line={line}

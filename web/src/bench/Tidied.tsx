@@ -1,4 +1,5 @@
 import type { Design, SheetRemoval } from '../api/client';
+import { LengthField } from '../ui/LengthField';
 import { cardName } from './edits';
 
 interface Props {
@@ -8,10 +9,18 @@ interface Props {
     onShow: (shown: boolean) => void;
     onLook: (x: number, y: number) => void;
     onKeep: (removal: SheetRemoval, keep: boolean) => void;
+    onLimits: (next: Partial<Design['clean']>) => void;
 }
 
+const limits = [
+    { field: 'hole', label: 'Holes less than this across are filled', note: 'holes' },
+    { field: 'speck', label: 'Pieces less than this across are dropped', note: 'pieces' },
+    { field: 'spike', label: 'Spikes and nubs thinner than this are smoothed', note: 'spikes' },
+    { field: 'gap', label: 'Rims nearer than this are joined or kept apart', note: 'gaps' },
+] as const;
+
 /** The rubbish of treatments that was tidied away: counted, listed when asked, and each to be kept instead. */
-export function Tidied({ design, removals, shown, onShow, onLook, onKeep }: Props) {
+export function Tidied({ design, removals, shown, onShow, onLook, onKeep, onLimits }: Props) {
     if (removals.length === 0) {
         return null;
     }
@@ -47,6 +56,21 @@ export function Tidied({ design, removals, shown, onShow, onLook, onKeep }: Prop
                         </li>
                     ))}
                 </ul>
+            )}
+            {shown && (
+                <div className="stitch mt-1.5 flex flex-wrap gap-1.5 pt-1.5" role="group" aria-label="Tidied are">
+                    {limits.map(({ field, label, note }) => (
+                        <LengthField
+                            key={field}
+                            label={label}
+                            note={note}
+                            unit={design.unit}
+                            least={0}
+                            value={design.clean[field]}
+                            onChange={(length) => onLimits({ [field]: length })}
+                        />
+                    ))}
+                </div>
             )}
         </section>
     );
