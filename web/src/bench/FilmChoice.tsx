@@ -10,17 +10,19 @@ interface Props {
     design: Design;
     /** What no film means; left out where there has to be one. */
     none?: string;
+    /** On a closed card. */
+    narrow?: boolean;
     onChange: (film: Film | null) => void;
 }
 
 /** A film of the rack. */
-export function FilmChoice({ label, value, design, none, onChange }: Props) {
+export function FilmChoice({ label, value, design, none, narrow, onChange }: Props) {
     const rack = useQuery(films).data ?? design.films;
     const options: (Film | null)[] = none === undefined ? [...rack] : [null, ...rack];
     return (
         <Choice
             label={label}
-            className="min-w-0 flex-1 text-xs"
+            className={narrow ? 'w-30 shrink-0 text-xs' : 'min-w-0 flex-1 text-xs'}
             value={[...rack, ...design.films].find(({ id }) => id === value) ?? null}
             options={options}
             by={(option) => option?.id ?? ''}

@@ -1,19 +1,18 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import type { Design, Form, Sheet } from '../api/client';
-import { films } from '../api/queries';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
-import { Swatch } from '../ui/Swatch';
 import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
 import { treatmentWords } from './treatments';
+import { FilmChoice } from './FilmChoice';
 import { CardActions } from './CardActions';
 import { freeId, withFormCopy, withForm, withFormFilm, withoutForm } from './edits';
 import { formKinds, formNames, measuresOf } from './forms';
+import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
 import type { Draft } from './useDesign';
 
@@ -29,9 +28,7 @@ interface Props {
 
 /** A basic shape: the chosen card opens to all its measures. */
 export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut }: Props) {
-    const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
-    const film = design.films.find((candidate) => candidate.id === form.film);
     const card = useRef<HTMLElement>(null);
     const set = (next: Partial<Form>, what = '') => change(withForm(form.id, next), what && `${what}:${form.id}`);
     const measures = measuresOf[form.kind];
@@ -50,20 +47,11 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut 
     }, [open]);
 
     const filmChoice = (
-        <Choice
+        <FilmChoice
             label="Film"
-            className={open ? 'min-w-0 flex-1 text-xs' : 'w-30 shrink-0 text-xs'}
-            value={film ?? rack[0]}
-            options={rack}
-            by={(option) => option?.id ?? ''}
-            show={(option) =>
-                option && (
-                    <>
-                        <Swatch colour={option.colour} />
-                        <span className="truncate">{option.name}</span>
-                    </>
-                )
-            }
+            value={form.film}
+            design={design}
+            narrow={!open}
             onChange={(next) => next && change(withFormFilm(form.id, next))}
         />
     );
@@ -187,34 +175,7 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut 
                                 )}
                             </Row>
                         )}
-                        <Row name="Stands">
-                            <LengthField
-                                label="How far right of the area’s middle"
-                                note="right"
-                                unit={unit}
-                                value={form.across}
-                                onChange={(across) => set({ across })}
-                            />
-                            <LengthField
-                                label="How far below the area’s edge"
-                                note="down"
-                                atRight
-                                unit={unit}
-                                value={form.down}
-                                onChange={(down) => set({ down })}
-                            />
-                        </Row>
-                        <Row name="Turned">
-                            <NumberField
-                                label="Turn of the form in degrees, clockwise"
-                                unit="°"
-                                least={-180}
-                                most={180}
-                                digits={1}
-                                value={form.turn}
-                                onChange={(turn) => set({ turn }, 'turn')}
-                            />
-                        </Row>
+                        <PlaceRows what="form" place={form} unit={unit} onChange={set} />
                         {!form.guide && (
                             <CardTreatments
                                 id={form.id}

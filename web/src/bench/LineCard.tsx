@@ -1,13 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Design, FontCard, Line, Sheet, SheetPart, SheetSnag } from '../api/client';
-import { films } from '../api/queries';
 import { show } from '../measure';
-import { Choice } from '../ui/Choice';
-import { Swatch } from '../ui/Swatch';
 import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
 import { treatmentWords } from './treatments';
+import { FilmChoice } from './FilmChoice';
 import { CardActions } from './CardActions';
 import { freeId, withCopy, withFilm, withLine, withoutLine, withWords } from './edits';
 import { edgeWords, isPlainEdge, pathNames } from './follows';
@@ -55,9 +52,7 @@ export function LineCard({
     onLetter,
     onTakeOut,
 }: Props) {
-    const rack = useQuery(films).data ?? design.films;
     const { unit } = design;
-    const film = design.films.find((candidate) => candidate.id === line.film);
     const font = typeCase.find((candidate) => candidate.id === line.font);
     const ink = part?.ink ?? null;
     const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
@@ -81,20 +76,11 @@ export function LineCard({
     }, [open]);
 
     const filmChoice = (
-        <Choice
+        <FilmChoice
             label="Film"
-            className={open ? 'min-w-0 flex-1 text-xs' : 'w-30 shrink-0 text-xs'}
-            value={film ?? rack[0]}
-            options={rack}
-            by={(option) => option?.id ?? ''}
-            show={(option) =>
-                option && (
-                    <>
-                        <Swatch colour={option.colour} />
-                        <span className="truncate">{option.name}</span>
-                    </>
-                )
-            }
+            value={line.film}
+            design={design}
+            narrow={!open}
             onChange={(next) => next && change(withFilm(line.id, next))}
         />
     );

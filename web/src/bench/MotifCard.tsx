@@ -2,13 +2,13 @@ import { useEffect, useRef } from 'react';
 import type { Design, Film, Motif, Sheet } from '../api/client';
 import { show } from '../measure';
 import { LengthField } from '../ui/LengthField';
-import { NumberField } from '../ui/NumberField';
 import { Swatch } from '../ui/Swatch';
 import { CardActions } from './CardActions';
 import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
 import { freeId, withMotif, withMotifCopy, withoutMotif } from './edits';
 import { FilmChoice } from './FilmChoice';
+import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
 import { treatmentWords, withFilmBeneath } from './treatments';
 import type { Draft } from './useDesign';
@@ -93,34 +93,7 @@ export function MotifCard({ motif, design, sheet, open, onOpen, change, onTakeOu
                                 onChange={(height) => sized(height / motif.height)}
                             />
                         </Row>
-                        <Row name="Stands">
-                            <LengthField
-                                label="How far right of the area’s middle"
-                                note="right"
-                                unit={unit}
-                                value={motif.across}
-                                onChange={(across) => set({ across })}
-                            />
-                            <LengthField
-                                label="How far below the area’s edge"
-                                note="down"
-                                atRight
-                                unit={unit}
-                                value={motif.down}
-                                onChange={(down) => set({ down })}
-                            />
-                        </Row>
-                        <Row name="Turned">
-                            <NumberField
-                                label="Turn of the motif in degrees, clockwise"
-                                unit="°"
-                                least={-180}
-                                most={180}
-                                digits={1}
-                                value={motif.turn}
-                                onChange={(turn) => set({ turn }, 'turn')}
-                            />
-                        </Row>
+                        <PlaceRows what="motif" place={motif} unit={unit} onChange={set} />
                         <CardTreatments
                             id={motif.id}
                             film={motif.colours[0]?.film ?? ''}
