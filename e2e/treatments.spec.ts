@@ -73,7 +73,10 @@ test('a name is cut out of a shield in at most six actions, and its islands hang
     await expect(async () => expect(await area(page, 'form-1')).toBeGreaterThan(whole + 100)).toPass();
     const snag = page.getByRole('region', { name: 'Snags' }).getByText(/hang on nothing/);
     await expect(snag).toBeVisible();
-    await page.getByRole('radio', { name: 'bridged' }).click();
+    await page
+        .getByRole('region', { name: 'Snags' })
+        .getByRole('button', { name: 'Hang them on bridges', exact: true })
+        .click();
     await expect(snag).toBeHidden();
 
     // It is moved freely, though it has no ink of its own.
@@ -101,6 +104,13 @@ test('outlines, shadows and motifs; what was tidied is listed and can be kept', 
     await page.getByRole('button', { name: 'Show them' }).click();
     const list = page.getByRole('region', { name: 'Tidied away' });
     await expect(page.locator('[data-part=tidied]').first()).toBeVisible();
+    const rim = () =>
+        page.locator('[data-line=name]').evaluateAll((paths) => paths.map((path) => path.getAttribute('d')).join());
+    const after = await rim();
+    await list.getByText('before', { exact: true }).click();
+    expect(await rim()).not.toBe(after);
+    await list.getByText('after', { exact: true }).click();
+    expect(await rim()).toBe(after);
     await list.getByRole('button', { name: 'Keep it' }).first().click();
     await expect(list.getByText(/1 kept/)).toBeVisible();
 

@@ -27,8 +27,7 @@ final readonly class Composer
 
     public function __construct(
         private TypeCase $typeCase,
-        private Memory $memory = new NoMemory(
-        ),
+        private Memory $memory = new NoMemory(),
     ) {
         $this->welder = new Welder();
     }
@@ -108,7 +107,7 @@ final readonly class Composer
         }
         $treated = (new Treatment($design, $parts, $this->memory))->done();
 
-        return new Composition($area, $treated->parts, $treated->removals, $treated->remarks);
+        return new Composition($area, $treated->parts, $treated->removals, $treated->remarks, $treated->rooms);
     }
 
     private function make(Line $line, Ground $ground): Block|Part

@@ -7,6 +7,7 @@ namespace Uvret\Compose;
 use Uvret\Compose\Treat\Remark;
 use Uvret\Compose\Treat\Removal;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
 
 /**
  * A design with every part placed and welded, wear side.
@@ -16,15 +17,17 @@ use Uvret\Geometry\Box;
 final readonly class Composition
 {
     /**
-     * @param list<Part>    $parts    in the order of the build sheet, each card's own followed by what its treatments add
-     * @param list<Removal> $removals the rubbish that was tidied away
-     * @param list<Remark>  $remarks  what treatments bring with them
+     * @param list<Part>            $parts    in the order of the build sheet, each card's own followed by what its treatments add
+     * @param list<Removal>         $removals the rubbish that was tidied away
+     * @param list<Remark>          $remarks  what treatments bring with them
+     * @param array<string, Region> $rooms    what was cut out of cards for what is set into or cut from them
      */
     public function __construct(
         public Box $area,
         public array $parts,
         public array $removals = [],
         public array $remarks = [],
+        public array $rooms = [],
     ) {
     }
 

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Uvret\Snags;
 
-/** A change of one line that mends a snag, to be made by one click. */
+/** A change of one card that mends a snag, to be made by one click. */
 final readonly class Fix
 {
     /**
-     * @param int|null $letterHeight the size that letters H get, in µm; null where the size stays
-     * @param int|null $spacing      the tracking, in thousandths of the em; null where it stays
+     * @param int|null    $letterHeight the size that letters H get, in µm; null where the size stays
+     * @param int|null    $spacing      the tracking, in thousandths of the em; null where it stays
+     * @param string|null $islands      what becomes of the islands of what is cut out; null where that stays
+     * @param string|null $into         the card that it gets set into; null where it is not
      */
     public function __construct(
         public string $say,
         public ?int $letterHeight = null,
         public ?int $spacing = null,
+        public ?string $islands = null,
+        public ?string $into = null,
     ) {
     }
 }

@@ -6,22 +6,34 @@ namespace Uvret\Snags;
 
 use Uvret\Geometry\Region;
 
-/** What of a line would tear or could not be weeded at its size. Lengths are in µm. */
+/** What of a part would tear or could not be weeded at its size. Lengths are in µm. */
 final readonly class Loss
 {
     /**
      * @param Region   $strokes    where strokes are thinner than the film allows
+     * @param Region   $necks      where what is thicker hangs together by less than the film allows
+     * @param Region   $remains    where too little is left beside what was set into it or cut from it
      * @param Region   $holes      holes that are too small to weed
      * @param int      $limit      the thinnest stroke that the film allows
+     * @param int      $thinnest   the thinnest of all those places; the limit where there is none
      * @param int|null $passHeight the height of the letter H at which nothing would be lost; null where nothing is
      */
     public function __construct(
         public string $card,
         public string $film,
         public Region $strokes,
+        public Region $necks,
+        public Region $remains,
         public Region $holes,
         public int $limit,
+        public int $thinnest,
         public ?int $passHeight,
     ) {
+    }
+
+    /** All of it together. */
+    public function region(): Region
+    {
+        return $this->strokes->union($this->necks, $this->remains, $this->holes);
     }
 }

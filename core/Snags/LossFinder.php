@@ -7,7 +7,6 @@ namespace Uvret\Snags;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
 use Uvret\Design\FilmLimits;
-use Uvret\Geometry\Length;
 use Uvret\Geometry\Region;
 
 /**
@@ -23,8 +22,15 @@ final readonly class LossFinder
     private const CORNER = 1.5;
     private const POINT = 6.0;
 
-    /** Returns null where nothing is lost. */
-    public function find(Design $design, Part $part): ?Loss
+    /** What is nearer to what was cut out is thin because of it, in µm. */
+    private const BESIDE = 30;
+
+    /**
+     * Returns null where nothing is lost.
+     *
+     * @param Region|null $room what was cut out of the part's card for what is set into or cut from it
+     */
+    public function find(Design $design, Part $part, ?Region $room = null): ?Loss
     {
         if (null === $part->ink || $part->hidden || $part->region->isEmpty()) {
             return null;
@@ -32,72 +38,42 @@ final readonly class LossFinder
         $limits = FilmLimits::of($design->film($part->film));
         // The points of stars and ribbons are meant to be sharp.
         $sharp = 0 === $part->letterHeight ? self::POINT : self::CORNER;
-        $strokes = self::lost($part->region, $limits->thinnestStroke, $sharp);
-        $holes = self::holes($part->region);
-        $small = \array_filter($holes, static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
-        if ($strokes->isEmpty() && [] === $small) {
+        $thin = ThinPlaces::of($part->region, $limits->thinnestStroke, $sharp);
+        $small = \array_filter(self::holes($part->region), static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
+        if ($thin->isEmpty() && [] === $small) {
             return null;
         }
-        // Larger by a factor is as if the film allowed less by it.
-        $good = 0.0;
-        if (!$strokes->isEmpty()) {
-            $bad = 1.0;
-            for ($step = 0; $step < self::STEPS; ++$step) {
-                $middle = ($good + $bad) / 2;
-                self::lost($part->region, (int) \round($middle * $limits->thinnestStroke), $sharp)->isEmpty() ? $good = $middle : $bad = $middle;
-            }
-        } else {
-            $good = 1.0;
-        }
-        foreach ($small as $hole) {
-            $good = \min($good, $hole['across'] / $limits->smallestHole);
-        }
+        $passes = $thin->isEmpty() ? 1.0 : self::passes($part->region, $limits->thinnestStroke, $sharp);
+        $good = \min([$passes, ...\array_map(static fn (array $hole): float => $hole['across'] / $limits->smallestHole, $small)]);
+        $beside = null === $room ? null : $room->offset(self::BESIDE);
+        $isBeside = static fn (Region $piece): bool => null !== $beside && !$piece->intersect($beside)->isEmpty();
+        $all = Region::empty();
 
         return new Loss(
             $part->card,
             $part->film,
-            $strokes,
-            Region::empty()->union(...\array_column($small, 'region')),
+            $all->union(...\array_values(\array_filter($thin->strokes, static fn (Region $piece): bool => !$isBeside($piece)))),
+            $all->union(...\array_values(\array_filter($thin->necks, static fn (Region $piece): bool => !$isBeside($piece)))),
+            $all->union(...\array_values(\array_filter([...$thin->strokes, ...$thin->necks], $isBeside))),
+            $all->union(...\array_column($small, 'region')),
             $limits->thinnestStroke,
+            $thin->thinnest($part->region, $limits->thinnestStroke),
             $good > 0 && $part->letterHeight > 0 ? (int) \round($part->letterHeight / $good) : null,
         );
     }
 
-    /** @return list<Snag> */
-    public function snags(Design $design, Loss $loss): array
+    /**
+     * The share of the limit at which nothing would be too thin: larger by a factor is as if the film allowed less by it.
+     */
+    private static function passes(Region $region, int $limit, float $sharp): float
     {
-        $measure = static fn (int $length): string => Length::ofMicrometres($length)->format($design->unit).' '.$design->unit->symbol();
-        $cure = null === $loss->passHeight ? 'Choose a heavier face.' : "With letters {$measure($loss->passHeight)} high nothing would be lost; or choose a heavier face.";
-        $snags = [];
-        $pieces = $loss->strokes->pieces();
-        \usort($pieces, static fn (Region $a, Region $b): int => $b->area() <=> $a->area());
-        if ([] !== $pieces) {
-            $box = $pieces[0]->bounds();
-            $places = 1 === \count($pieces) ? 'one place' : \count($pieces).' places';
-            $snags[] = new Snag(SnagKind::ThinStroke, "Strokes are thinner than {$measure($loss->limit)} in $places, so they would tear.", $cure, $loss->card, $loss->film, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2));
-        }
-        $holes = $loss->holes->pieces();
-        if ([] !== $holes) {
-            $box = $holes[0]->bounds();
-            $snags[] = new Snag(SnagKind::SmallHole, 1 === \count($holes) ? 'A hole is too small to weed.' : \count($holes).' holes are too small to weed.', $cure, $loss->card, $loss->film, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2));
+        [$good, $bad] = [0.0, 1.0];
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            $middle = ($good + $bad) / 2;
+            ThinPlaces::of($region, (int) \round($middle * $limit), $sharp)->isEmpty() ? $good = $middle : $bad = $middle;
         }
 
-        return $snags;
-    }
-
-    /** What is thinner than a limit: not the corners that a circle never fills. */
-    private static function lost(Region $region, int $limit, float $sharp): Region
-    {
-        if ($limit < 10) {
-            return Region::empty();
-        }
-        $thin = \array_filter($region->subtract($region->open(\intdiv($limit, 2)))->pieces(), static function (Region $piece) use ($limit, $sharp): bool {
-            $box = $piece->bounds();
-
-            return null !== $box && \hypot($box->width(), $box->height()) > $sharp * $limit && $piece->area() > 0.25 * $limit * $limit;
-        });
-
-        return Region::empty()->union(...\array_values($thin));
+        return $good;
     }
 
     /** @return list<array{region: Region, across: int}> the holes as regions, and the largest circle in each */

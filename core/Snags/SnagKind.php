@@ -15,6 +15,8 @@ enum SnagKind: string
     case ThinJoin = 'thin join';
     case FilledHole = 'filled hole';
     case ThinStroke = 'thin stroke';
+    case ThinNeck = 'thin neck';
+    case ThinRemains = 'thin remains';
     case SmallHole = 'small hole';
     case LongerThanPath = 'longer than its path';
     case TightCurve = 'curve too tight';
@@ -29,6 +31,6 @@ enum SnagKind: string
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands, self::OnLettering], true);
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands, self::OnLettering, self::CutThrough, self::ThinNeck], true);
     }
 }

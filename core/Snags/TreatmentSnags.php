@@ -8,6 +8,7 @@ use Uvret\Compose\Composition;
 use Uvret\Compose\Treat\Remark;
 use Uvret\Compose\Treat\RemarkKind;
 use Uvret\Design\Design;
+use Uvret\Design\Treatment\Islands;
 
 /** What treatments bring with them. */
 final class TreatmentSnags
@@ -31,7 +32,13 @@ final class TreatmentSnags
             RemarkKind::NoOther => [SnagKind::NotMade, "What $name is set into or cut from is not there.", 'Choose another card, or none.'],
         };
 
-        return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y);
+        $fixes = match ($remark->kind) {
+            RemarkKind::LooseIslands => [new Fix('Hang them on bridges', islands: Islands::Bridge->value), new Fix('Let them go', islands: Islands::Drop->value)],
+            RemarkKind::OnLettering, RemarkKind::Unseen => [new Fix("Set it into $other", into: $remark->other)],
+            default => [],
+        };
+
+        return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y, $fixes);
     }
 
     private static function call(Design $design, string $id): string

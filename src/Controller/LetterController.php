@@ -26,6 +26,7 @@ use Uvret\Geometry\SvgPath;
 use Uvret\Plan\Plan;
 use Uvret\Snags\JointSnags;
 use Uvret\Snags\LossFinder;
+use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
 use Uvret\Snags\SnagKind;
 use Uvret\Type\TypeCase;
@@ -73,7 +74,7 @@ final readonly class LetterController
             $tried = $this->drafting->draft($document)->plan;
             $part = $tried->composition->parts[0];
             $loss = $finder->find($tried->design, $part);
-            $snags = [...\array_filter($tried->snags, static fn (Snag $snag): bool => SnagKind::OutsideArea !== $snag->kind), ...(null === $loss ? [] : $finder->snags($tried->design, $loss))];
+            $snags = [...\array_filter($tried->snags, static fn (Snag $snag): bool => SnagKind::OutsideArea !== $snag->kind), ...(null === $loss ? [] : LossSnags::of($tried->design, $loss))];
             $tries[] = new TryOut(
                 $font,
                 SvgPath::inMicrometres($part->region, 0, 0),
@@ -97,10 +98,10 @@ final readonly class LetterController
         $path = '';
         $snags = [];
         foreach ($plan->composition->parts as $part) {
-            $loss = $finder->find($plan->design, $part);
+            $loss = $finder->find($plan->design, $part, $plan->composition->rooms[$part->card] ?? null);
             if (null !== $loss) {
-                $path .= SvgPath::inMicrometres($loss->strokes, 0, 0).SvgPath::inMicrometres($loss->holes, 0, 0);
-                foreach ($finder->snags($plan->design, $loss) as $snag) {
+                $path .= SvgPath::inMicrometres($loss->region(), 0, 0);
+                foreach (LossSnags::of($plan->design, $loss) as $snag) {
                     $snags[] = SheetSnag::of(\count($plan->snags) + \count($snags) + 1, $snag);
                 }
             }

@@ -151,6 +151,17 @@ final class TreatmentTest extends TestCase
         self::assertSame([true], \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'));
     }
 
+    public function testNotchesWhereCurvesMeetAreFilledButCornersOfHolesStay(): void
+    {
+        $point = (new Box(0, 0, 1, 1))->toRegion();
+        $discs = $point->offset(10_000)->union($point->transform(\Uvret\Geometry\Affine::move(19_000, 0))->offset(10_000));
+        $frame = (new Box(40_000, -10_000, 60_000, 10_000))->toRegion()->subtract((new Box(45_000, -5_000, 55_000, 5_000))->toRegion());
+        $cleaner = new Cleaner(new Clean(), 'card');
+        $clean = $cleaner->afterGrowing($discs->union($frame), Near::Join);
+        self::assertSame([RemovalKind::Nub, RemovalKind::Nub], \array_column($cleaner->removals(), 'kind'), 'above and below where the discs meet');
+        self::assertTrue($frame->exclusive($clean->intersect((new Box(40_000, -10_000, 60_000, 10_000))->toRegion()))->isEmpty());
+    }
+
     public function testRimsThatNearlyTouchAreJoinedOrKeptApart(): void
     {
         $two = (new Box(0, 0, 20_000, 20_000))->toRegion()->union((new Box(20_500, 0, 40_000, 20_000))->toRegion());

@@ -62,6 +62,12 @@ final class Designs
         return (new Planner(Letters::typeCase()))->plan(self::read($changes));
     }
 
+    /** One of the demo's designs. */
+    public static function demo(string $id): Design
+    {
+        return (new DesignReader())->fromJson((string) \file_get_contents(self::folder()."/$id.json"));
+    }
+
     /**
      * A second line under the first.
      *

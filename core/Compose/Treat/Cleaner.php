@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
+use Uvret\Compose\PartRole;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Design\Treatment\Near;
 use Uvret\Geometry\Box;
@@ -16,8 +17,14 @@ final class Cleaner
     /** What is kept is found again within this distance, in µm. */
     private const SAME = 600;
 
+    /** How far a piece is grown to meet what it touches, in µm. */
+    private const TOUCH = 12;
+
     /** What is so many times longer than it is broad is a sliver. */
     private const LONG = 4.0;
+
+    /** A circle leaves less than so many squares of its radius of a corner of about 75° or more: no notch. */
+    private const BLUNT = 0.35;
 
     /** @var list<Removal> */
     private array $removals = [];
@@ -25,6 +32,8 @@ final class Cleaner
     public function __construct(
         private readonly Clean $limits,
         private readonly string $card,
+        private readonly string $film = '',
+        private readonly PartRole $role = PartRole::Base,
     ) {
     }
 
@@ -54,12 +63,11 @@ final class Cleaner
         $reach = \max(1, \intdiv(Near::AsIs === $near ? $this->limits->spike : \max($this->limits->gap, $this->limits->spike), 2));
         $filled = $region->close($reach)->subtract($region);
         $fill = $open = [];
-        foreach ($filled->pieces() as $piece) {
-            if ($piece->area() < 40.0 * $reach) {
-                // What rounding leaves, and corners that are only blunted.
-                continue;
-            }
-            $kind = $this->bridges($region, $piece) ? RemovalKind::Gap : RemovalKind::Nub;
+        // What rounding leaves does not count, nor inner corners of letters, which would only be blunted.
+        $pieces = \array_values(\array_filter($filled->pieces(), static fn (Region $piece): bool => $piece->area() >= \max(40.0 * $reach, self::BLUNT * $reach * $reach)));
+        $gaps = $this->gaps($region, $pieces);
+        foreach ($pieces as $piece) {
+            $kind = \in_array($piece, $gaps, true) ? RemovalKind::Gap : RemovalKind::Nub;
             if (RemovalKind::Gap === $kind && Near::Apart === $near) {
                 $open[] = $piece;
             } elseif ($this->remove($kind, $piece)) {
@@ -74,13 +82,33 @@ final class Cleaner
         return $this->withoutPinholes([] === $fill ? $region : $region->union(...$fill), []);
     }
 
-    /** Whether a filled piece joins what is apart: what it touches falls into several pieces near it, or it parts a hole. */
-    private function bridges(Region $region, Region $piece): bool
+    /**
+     * Those of the filled pieces that lie between two edges, rather than in a notch of one.
+     *
+     * @param list<Region> $pieces
+     *
+     * @return list<Region>
+     */
+    private function gaps(Region $region, array $pieces): array
     {
-        $box = $piece->bounds();
-        if (null === $box) {
-            return false;
+        $long = \array_values(\array_filter($pieces, fn (Region $piece): bool => $this->isLong($piece)));
+        if ([] === $long) {
+            return [];
         }
+        $grown = \array_map(static fn (Region $piece): Region => $piece->offset(self::TOUCH), $long);
+        $touches = Region::empty()->union(...$grown)->intersect($region)->pieces();
+
+        return \array_values(\array_filter($long, static function (Region $piece) use ($long, $grown, $touches): bool {
+            $own = $grown[(int) \array_search($piece, $long, true)];
+            $box = $own->bounds() ?? new Box(0, 0, 0, 0);
+
+            return \count(\array_filter($touches, static fn (Region $touch): bool => true === $touch->bounds()?->overlaps($box) && !$touch->intersect($own)->isEmpty())) > 1;
+        }));
+    }
+
+    private function isLong(Region $piece): bool
+    {
+        $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
         $length = \max($box->width(), $box->height());
 
         return $length > 1.5 * $this->limits->gap && 2 * $piece->area() / \max(1.0, $piece->perimeter()) * self::LONG < $length;
@@ -147,10 +175,10 @@ final class Cleaner
     /** Notes a removal; false where it is kept. */
     private function remove(RemovalKind $kind, Region $shape): bool
     {
-        $removal = Removal::of($kind, $this->card, $shape);
+        $removal = Removal::of($kind, $this->card, $this->film, $this->role, $shape);
         foreach ($this->limits->kept as $kept) {
             if ($kept['card'] === $this->card && \hypot($kept['x'] - $removal->x, $kept['y'] - $removal->y) < self::SAME) {
-                $this->removals[] = Removal::of($kind, $this->card, $shape, true);
+                $this->removals[] = Removal::of($kind, $this->card, $this->film, $this->role, $shape, true);
 
                 return false;
             }

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
+use Uvret\Compose\PartRole;
 use Uvret\Geometry\Region;
 
 /** Rubbish that a treatment left and that was tidied away. */
 final readonly class Removal
 {
     /**
-     * @param string $card  whose part it was
+     * @param string $card  the card, film and role of the part that it was tidied from
      * @param Region $shape what was filled or dropped
      * @param bool   $kept  whether it was found but is kept all the same
      */
     public function __construct(
         public RemovalKind $kind,
         public string $card,
+        public string $film,
+        public PartRole $role,
         public Region $shape,
         public int $x,
         public int $y,
@@ -24,10 +27,10 @@ final readonly class Removal
     ) {
     }
 
-    public static function of(RemovalKind $kind, string $card, Region $shape, bool $kept = false): self
+    public static function of(RemovalKind $kind, string $card, string $film, PartRole $role, Region $shape, bool $kept = false): self
     {
         $box = $shape->bounds();
 
-        return new self($kind, $card, $shape, null === $box ? 0 : \intdiv($box->left + $box->right, 2), null === $box ? 0 : \intdiv($box->bottom + $box->top, 2), $kept);
+        return new self($kind, $card, $film, $role, $shape, null === $box ? 0 : \intdiv($box->left + $box->right, 2), null === $box ? 0 : \intdiv($box->bottom + $box->top, 2), $kept);
     }
 }

@@ -36,6 +36,9 @@ final class Treatment
     /** @var list<Remark> */
     private array $remarks = [];
 
+    /** @var array<string, Region> what was cut out of each card for others */
+    private array $rooms = [];
+
     private readonly Growing $growing;
 
     /** @var array<string, int> from the bottom up */
@@ -84,7 +87,7 @@ final class Treatment
             \array_push($parts, ...($card->isSpent ? \array_map(static fn (Part $part): Part => $part->with(Region::empty()), \array_slice($card->base, 0, 1)) : [...$card->base, ...$card->added]));
         }
 
-        return new Treated([...$parts, ...$this->wide], $this->removals, $this->remarks);
+        return new Treated([...$parts, ...$this->wide], $this->removals, $this->remarks, $this->rooms);
     }
 
     private function eraseAndCopy(Card $card): void
@@ -102,7 +105,7 @@ final class Treatment
         }
         if ([] !== $rings) {
             $erased = Region::fromRings($rings);
-            $card->base = \array_map(fn (Part $part): Part => $part->with($this->cut($card->id, $part->region, $erased)), $card->base);
+            $card->base = \array_map(fn (Part $part): Part => $this->cut($part, $erased), $card->base);
         }
         $places = Copying::places($card->treatments->copies, $ink);
         if (\count($places) > 1) {
@@ -121,7 +124,7 @@ final class Treatment
         $line = $shape->offset(-$inline->distance)->subtract($shape->offset(-$inline->distance - $inline->width));
         // On top of the shape it lies over it; else the shape leaves room for it.
         if ('' === $inline->film || !$this->isAbove($inline->film, $card->base[0]->film)) {
-            $card->base = \array_map(fn (Part $part): Part => $part->with($this->cut($card->id, $part->region, $line)), $card->base);
+            $card->base = \array_map(fn (Part $part): Part => $this->cut($part, $line), $card->base);
         }
         if ('' !== $inline->film) {
             $card->add(PartRole::Inline, $inline->film, $line);
@@ -222,9 +225,10 @@ final class Treatment
         if (!$target->isSeen()) {
             return;
         }
+        $this->rooms[$target->id] = ($this->rooms[$target->id] ?? Region::empty())->union($room);
         $before = \count($target->shape()->pieces());
-        $target->base = \array_map(fn (Part $part): Part => $part->with($this->cut($target->id, $part->region, $room)), $target->base);
-        $target->added = \array_map(fn (Part $part): Part => $part->with($this->cut($target->id, $part->region, $room)), $target->added);
+        $target->base = \array_map(fn (Part $part): Part => $this->cut($part, $room), $target->base);
+        $target->added = \array_map(fn (Part $part): Part => $this->cut($part, $room), $target->added);
         $more = \count($target->shape()->pieces()) - $before - $islands;
         if ($more > 0) {
             $this->remark(RemarkKind::CutThrough, $card, $target, $more, $room);
@@ -269,25 +273,25 @@ final class Treatment
         }
     }
 
-    private function cut(string $card, Region $region, Region $cut): Region
+    private function cut(Part $part, Region $cut): Part
     {
-        if ($region->isEmpty()) {
-            return $region;
+        if ($part->region->isEmpty()) {
+            return $part;
         }
-        $left = $region->subtract($cut);
-        if ($left->rings() === $region->rings()) {
-            return $region;
+        $left = $part->region->subtract($cut);
+        if ($left->rings() === $part->region->rings()) {
+            return $part;
         }
-        $cleaner = new Cleaner($this->design->clean, $card);
-        $left = $cleaner->afterCut($left, $region, $cut);
+        $cleaner = new Cleaner($this->design->clean, $part->card, $part->film, $part->role);
+        $left = $cleaner->afterCut($left, $part->region, $cut);
         \array_push($this->removals, ...$cleaner->removals());
 
-        return $left;
+        return $part->with($left);
     }
 
     private function grown(string $card, Region $hull, \Uvret\Design\Treatment\Rim $rim): Region
     {
-        $cleaner = new Cleaner($this->design->clean, $card);
+        $cleaner = new Cleaner($this->design->clean, $card, $rim->film, PartRole::Outline);
         $grown = $cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near);
         \array_push($this->removals, ...$cleaner->removals());
 

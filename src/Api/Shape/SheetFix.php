@@ -7,8 +7,8 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Snags\Fix;
 
-/** A change of the snag’s line that mends it. */
-#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing'])]
+/** A change of the snag’s card that mends it. */
+#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'islands', 'into'])]
 final readonly class SheetFix
 {
     public function __construct(
@@ -18,11 +18,15 @@ final readonly class SheetFix
         public ?int $letterHeight,
         #[OA\Property(description: 'The tracking in thousandths of the em; null where it stays.', nullable: true)]
         public ?int $spacing,
+        #[OA\Property(description: 'What becomes of the islands of what is cut out; null where that stays.', enum: ['keep', 'drop', 'bridge'], nullable: true)]
+        public ?string $islands,
+        #[OA\Property(description: 'The card that it gets set into; null where it is not.', nullable: true)]
+        public ?string $into,
     ) {
     }
 
     public static function of(Fix $fix): self
     {
-        return new self($fix->say, $fix->letterHeight, $fix->spacing);
+        return new self($fix->say, $fix->letterHeight, $fix->spacing, $fix->islands, $fix->into);
     }
 }

@@ -9,7 +9,7 @@ use Uvret\Compose\Treat\Removal;
 use Uvret\Geometry\SvgPath;
 
 /** Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
-#[OA\Schema(schema: 'SheetRemoval', required: ['kind', 'card', 'x', 'y', 'fills', 'kept', 'path'])]
+#[OA\Schema(schema: 'SheetRemoval', required: ['kind', 'card', 'film', 'role', 'x', 'y', 'fills', 'kept', 'path'])]
 final readonly class SheetRemoval
 {
     public function __construct(
@@ -17,6 +17,10 @@ final readonly class SheetRemoval
         public string $kind,
         #[OA\Property]
         public string $card,
+        #[OA\Property]
+        public string $film,
+        #[OA\Property(enum: ['base', 'outline', 'shadow', 'inline'])]
+        public string $role,
         #[OA\Property]
         public int $x,
         #[OA\Property]
@@ -32,6 +36,6 @@ final readonly class SheetRemoval
 
     public static function of(Removal $removal): self
     {
-        return new self($removal->kind->value, $removal->card, $removal->x, -$removal->y, $removal->kind->fills(), $removal->kept, SvgPath::inMicrometres($removal->shape, 0, 0));
+        return new self($removal->kind->value, $removal->card, $removal->film, $removal->role->value, $removal->x, -$removal->y, $removal->kind->fills(), $removal->kept, SvgPath::inMicrometres($removal->shape, 0, 0));
     }
 }

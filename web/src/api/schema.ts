@@ -1519,13 +1519,20 @@ export interface components {
             /** @description The rubbish of treatments that was tidied away. */
             removals: components["schemas"]["SheetRemoval"][];
         };
-        /** @description A change of the snag’s line that mends it. */
+        /** @description A change of the snag’s card that mends it. */
         SheetFix: {
             say: string;
             /** @description The size that letters H get, in µm; null where it stays. */
             letterHeight: number | null;
             /** @description The tracking in thousandths of the em; null where it stays. */
             spacing: number | null;
+            /**
+             * @description What becomes of the islands of what is cut out; null where that stays.
+             * @enum {string|null}
+             */
+            islands: "keep" | "drop" | "bridge" | null;
+            /** @description The card that it gets set into; null where it is not. */
+            into: string | null;
         };
         /** @description A cut layer in its weeding box, blade side. Lengths are in µm. */
         SheetLayer: {
@@ -1581,6 +1588,9 @@ export interface components {
         SheetRemoval: {
             kind: string;
             card: string;
+            film: string;
+            /** @enum {string} */
+            role: "base" | "outline" | "shadow" | "inline";
             x: number;
             y: number;
             /** @description Whether it was filled rather than taken away. */

@@ -9,7 +9,17 @@ import { ArrangeDialog } from './ArrangeDialog';
 import { BuildSheet } from './BuildSheet';
 import { ConflictDialog } from './ConflictDialog';
 import { DesignTitle } from './DesignTitle';
-import { withForm, withLetter, withLine, withMotif, withOwnPlace, withPieceOut, withPlace, withWords } from './edits';
+import {
+    withForm,
+    withLetter,
+    withLine,
+    withMotif,
+    withOwnPlace,
+    withPieceOut,
+    withPlace,
+    withTreatmentFix,
+    withWords,
+} from './edits';
 import { isPlaced } from './follows';
 import { FilmsColumn } from './FilmsColumn';
 import { HistoryDialog } from './HistoryDialog';
@@ -20,6 +30,7 @@ import { Stage, type Side } from './Stage';
 import type { TakingOut } from './stage/TakeOut';
 import { landing, type Gesture } from './stage/useHands';
 import { useView } from './stage/useView';
+import type { Shown } from './Tidied';
 import { Tape } from './Tape';
 import { useBenchKeys } from './useBenchKeys';
 import { useDesign } from './useDesign';
@@ -47,7 +58,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     const [edited, setEdited] = useState<string | null>(null);
     const [snagNumber, setSnagNumber] = useState<number | null>(null);
     const [taking, setTaking] = useState<TakingOut | null>(null);
-    const [tidied, setTidied] = useState(false);
+    const [tidied, setTidied] = useState<Shown>('not');
     const [side, setSide] = useState<Side>('wear');
     const view = useView({
         area: sheet.area,
@@ -112,8 +123,11 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     );
 
     const fix = useCallback(
-        (snag: SheetSnag, { letterHeight, spacing }: SheetFix) => {
-            if (snag.card) {
+        (snag: SheetSnag, fix: SheetFix) => {
+            const { letterHeight, spacing } = fix;
+            if (snag.card && (fix.islands || fix.into)) {
+                change(withTreatmentFix(snag.card, fix));
+            } else if (snag.card) {
                 change(
                     withLine(snag.card, {
                         ...(letterHeight !== null && { size: { by: 'letter', length: letterHeight } }),

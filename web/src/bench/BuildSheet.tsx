@@ -7,7 +7,7 @@ import { freeId, withKept, withNewForm, withNewLine, withOrder } from './edits';
 import { FormCard } from './FormCard';
 import { MotifCard } from './MotifCard';
 import { LineCard } from './LineCard';
-import { Tidied } from './Tidied';
+import { Tidied, type Shown } from './Tidied';
 import type { TakingOut } from './stage/TakeOut';
 import { SnagList } from './SnagList';
 import { useReorder } from './useReorder';
@@ -22,10 +22,10 @@ interface Props {
     onSnag: (snag: SheetSnag) => void;
     onFix: (snag: SheetSnag, fix: SheetFix) => void;
     letter: number | null;
-    tidied: boolean;
+    tidied: Shown;
     onTakeOut: (taking: TakingOut) => void;
     onArrange: () => void;
-    onTidied: (shown: boolean) => void;
+    onTidied: (shown: Shown) => void;
     onLook: (x: number, y: number) => void;
     onLetter: (at: number | null) => void;
 }
@@ -49,10 +49,11 @@ export function BuildSheet({
 }: Props) {
     const { design, sheet, change } = draft;
     const typeCase = useQuery(fonts).data ?? [];
-    const reorder = useReorder(
-        design.lines.map((line) => line.id),
-        (id, to) => change(withOrder(id, to)),
-    );
+    const ids = (cards: readonly { id: string }[]) => cards.map(({ id }) => id);
+    const move = (id: string, to: number) => change(withOrder(id, to));
+    const lines = useReorder(ids(design.lines), move);
+    const forms = useReorder(ids(design.forms), move);
+    const motifs = useReorder(ids(design.motifs), move);
     return (
         <section aria-label="Build sheet" className="relative flex min-h-0 flex-col border-r border-seam">
             <div className="flex min-h-0 flex-1 flex-col gap-2 overflow-y-auto p-3">
@@ -75,7 +76,7 @@ export function BuildSheet({
                         onOpen={() => onChoose(line.id)}
                         change={change}
                         onTakeOut={onTakeOut}
-                        reorder={reorder}
+                        reorder={lines}
                         snags={snags}
                         letter={line.id === chosen ? letter : null}
                         onLetter={onLetter}
@@ -91,6 +92,7 @@ export function BuildSheet({
                         onOpen={() => onChoose(form.id)}
                         change={change}
                         onTakeOut={onTakeOut}
+                        reorder={forms}
                     />
                 ))}
                 {design.motifs.map((motif) => (
@@ -103,6 +105,7 @@ export function BuildSheet({
                         onOpen={() => onChoose(motif.id)}
                         change={change}
                         onTakeOut={onTakeOut}
+                        reorder={motifs}
                     />
                 ))}
                 {design.lines.length === 0 && design.motifs.length === 0 && design.forms.length === 0 && (

@@ -1,4 +1,3 @@
-import { useEffect, useRef } from 'react';
 import type { Design, Form, Sheet } from '../api/client';
 import { show } from '../measure';
 import { Choice } from '../ui/Choice';
@@ -10,11 +9,13 @@ import { CardTreatments } from './CardTreatments';
 import { treatmentWords } from './treatments';
 import { FilmChoice } from './FilmChoice';
 import { CardActions } from './CardActions';
+import { CardFrame } from './CardFrame';
 import { freeId, withFormCopy, withForm, withFormFilm, withoutForm } from './edits';
 import { formKinds, formNames, measuresOf } from './forms';
 import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
 import type { Draft } from './useDesign';
+import type { Reorder } from './useReorder';
 
 interface Props {
     form: Form;
@@ -24,12 +25,12 @@ interface Props {
     onOpen: () => void;
     change: Draft['change'];
     onTakeOut: (taking: TakingOut) => void;
+    reorder: Reorder;
 }
 
 /** A basic shape: the chosen card opens to all its measures. */
-export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut }: Props) {
+export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut, reorder }: Props) {
     const { unit } = design;
-    const card = useRef<HTMLElement>(null);
     const set = (next: Partial<Form>, what = '') => change(withForm(form.id, next), what && `${what}:${form.id}`);
     const measures = measuresOf[form.kind];
     const sized = (next: { width?: number; height?: number }) => {
@@ -40,11 +41,6 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut 
                 : next,
         );
     };
-    useEffect(() => {
-        if (open) {
-            card.current?.scrollIntoView({ block: 'nearest' });
-        }
-    }, [open]);
 
     const filmChoice = (
         <FilmChoice
@@ -57,13 +53,15 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut 
     );
 
     return (
-        <section
-            ref={card}
-            aria-label={`Form: ${formNames[form.kind]}`}
-            className={`card relative shrink-0 py-2 pr-2.5 pl-5 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'}`}
-            onPointerDown={open ? undefined : onOpen}
-        >
-            <fieldset disabled={form.locked} className="min-w-0">
+        <CardFrame
+            id={form.id}
+            label={`Form: ${formNames[form.kind]}`}
+            name={formNames[form.kind]}
+            open={open}
+            onOpen={onOpen}
+            locked={form.locked}
+            reorder={reorder}
+            head={
                 <div className="flex items-center gap-2">
                     <button
                         className={`min-w-0 flex-1 truncate py-0.5 text-left text-[17px] font-semibold ${form.hidden ? 'opacity-45' : ''}`}
@@ -73,141 +71,140 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut 
                     </button>
                     {!open && !form.guide && filmChoice}
                 </div>
-                {open && (
-                    <div className="mt-2 grid grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">
-                        <Row name="Shape">
-                            <Choice
-                                label="Kind of form"
-                                className="flex-1"
-                                value={form.kind}
-                                options={formKinds}
-                                by={(kind) => kind}
-                                show={(kind) => formNames[kind]}
-                                onChange={(kind) => set({ kind })}
-                            />
-                        </Row>
-                        <Row name="Use">
-                            <Segments
-                                label="What the form is for"
-                                small
-                                value={form.guide ? 'guide' : 'cut'}
-                                options={[
-                                    { value: 'cut', show: 'is cut' },
-                                    { value: 'guide', show: 'only a guide' },
-                                ]}
-                                onChange={(use) => set({ guide: use === 'guide' })}
-                            />
-                        </Row>
-                        {!form.guide && <Row name="Film">{filmChoice}</Row>}
-                        <Row name="Size">
-                            <LengthField
-                                label="Width of the form"
-                                note="wide"
-                                unit={unit}
-                                least={500}
-                                value={form.width}
-                                onChange={(width) => sized({ width })}
-                            />
-                            <LengthField
-                                label="Height of the form"
-                                note="high"
-                                atRight
-                                unit={unit}
-                                least={500}
-                                value={form.height}
-                                onChange={(height) => sized({ height })}
-                            />
-                        </Row>
-                        <Row name="Sides">
-                            <Segments
-                                label="How the form is sized"
-                                small
-                                value={form.proportional ? 'kept' : 'free'}
-                                options={[
-                                    { value: 'kept', show: 'in proportion' },
-                                    { value: 'free', show: 'each by itself' },
-                                ]}
-                                onChange={(how) => set({ proportional: how === 'kept' })}
-                            />
-                        </Row>
-                        {measures.length > 0 && (
-                            <Row name="Details">
-                                {measures.includes('corner') && (
-                                    <LengthField
-                                        label="Radius of the corners"
-                                        note="corner"
-                                        unit={unit}
-                                        least={0}
-                                        value={form.corner}
-                                        onChange={(corner) => set({ corner })}
-                                    />
-                                )}
-                                {measures.includes('band') && (
-                                    <LengthField
-                                        label="Breadth of the band"
-                                        note="band"
-                                        unit={unit}
-                                        least={500}
-                                        value={form.band}
-                                        onChange={(band) => set({ band })}
-                                    />
-                                )}
-                                {measures.includes('count') && (
-                                    <NumberField
-                                        label="How many points"
-                                        unit="points"
-                                        least={3}
-                                        most={64}
-                                        value={form.count}
-                                        onChange={(count) => set({ count }, 'count')}
-                                    />
-                                )}
-                                {measures.includes('depth') && (
-                                    <NumberField
-                                        label="Depth in percent"
-                                        unit="% deep"
-                                        least={0}
-                                        most={95}
-                                        step={5}
-                                        value={form.depth}
-                                        onChange={(depth) => set({ depth }, 'depth')}
-                                    />
-                                )}
-                            </Row>
-                        )}
-                        <PlaceRows what="form" place={form} unit={unit} onChange={set} />
-                        {!form.guide && (
-                            <CardTreatments
-                                id={form.id}
-                                film={form.film}
-                                treatments={form.treatments}
-                                design={design}
-                                sheet={sheet}
-                                change={change}
-                                onTakeOut={onTakeOut}
-                            />
-                        )}
-                    </div>
-                )}
-            </fieldset>
-            {open ? (
-                <CardActions
-                    hidden={form.hidden}
-                    locked={form.locked}
-                    onHide={() => set({ hidden: !form.hidden })}
-                    onLock={() => set({ locked: !form.locked })}
-                    onDuplicate={() => change(withFormCopy(form.id, freeId(design, 'form')))}
-                    onRemove={() => change(withoutForm(form.id))}
+            }
+            foot={
+                open ? (
+                    <CardActions
+                        hidden={form.hidden}
+                        locked={form.locked}
+                        onHide={() => set({ hidden: !form.hidden })}
+                        onLock={() => set({ locked: !form.locked })}
+                        onDuplicate={() => change(withFormCopy(form.id, freeId(design, 'form')))}
+                        onRemove={() => change(withoutForm(form.id))}
+                    />
+                ) : (
+                    <p className="mt-1 truncate text-xs text-quiet">
+                        {form.hidden && <b>hidden · </b>}
+                        {form.locked && <b>locked · </b>}
+                        {form.guide && 'only a guide · '}
+                        {`${show(form.width, unit)} × ${show(form.height, unit)} ${unit}`}
+                        {treatmentWords(form.treatments) && ` · ${treatmentWords(form.treatments)}`}
+                    </p>
+                )
+            }
+        >
+            <Row name="Shape">
+                <Choice
+                    label="Kind of form"
+                    className="flex-1"
+                    value={form.kind}
+                    options={formKinds}
+                    by={(kind) => kind}
+                    show={(kind) => formNames[kind]}
+                    onChange={(kind) => set({ kind })}
                 />
-            ) : (
-                <p className="mt-1 truncate text-xs text-quiet">
-                    {form.hidden && <b>hidden · </b>}
-                    {form.locked && <b>locked · </b>}
-                    {form.guide && 'only a guide · '}
-                    {`${show(form.width, unit)} × ${show(form.height, unit)} ${unit}`}
-                    {treatmentWords(form.treatments) && ` · ${treatmentWords(form.treatments)}`}
-                </p>
+            </Row>
+            <Row name="Use">
+                <Segments
+                    label="What the form is for"
+                    small
+                    value={form.guide ? 'guide' : 'cut'}
+                    options={[
+                        { value: 'cut', show: 'is cut' },
+                        { value: 'guide', show: 'only a guide' },
+                    ]}
+                    onChange={(use) => set({ guide: use === 'guide' })}
+                />
+            </Row>
+            {!form.guide && <Row name="Film">{filmChoice}</Row>}
+            <Row name="Size">
+                <LengthField
+                    label="Width of the form"
+                    note="wide"
+                    unit={unit}
+                    least={500}
+                    value={form.width}
+                    onChange={(width) => sized({ width })}
+                />
+                <LengthField
+                    label="Height of the form"
+                    note="high"
+                    atRight
+                    unit={unit}
+                    least={500}
+                    value={form.height}
+                    onChange={(height) => sized({ height })}
+                />
+            </Row>
+            <Row name="Sides">
+                <Segments
+                    label="How the form is sized"
+                    small
+                    value={form.proportional ? 'kept' : 'free'}
+                    options={[
+                        { value: 'kept', show: 'in proportion' },
+                        { value: 'free', show: 'each by itself' },
+                    ]}
+                    onChange={(how) => set({ proportional: how === 'kept' })}
+                />
+            </Row>
+            {measures.length > 0 && (
+                <Row name="Details">
+                    {measures.includes('corner') && (
+                        <LengthField
+                            label="Radius of the corners"
+                            note="corner"
+                            unit={unit}
+                            least={0}
+                            value={form.corner}
+                            onChange={(corner) => set({ corner })}
+                        />
+                    )}
+                    {measures.includes('band') && (
+                        <LengthField
+                            label="Breadth of the band"
+                            note="band"
+                            unit={unit}
+                            least={500}
+                            value={form.band}
+                            onChange={(band) => set({ band })}
+                        />
+                    )}
+                    {measures.includes('count') && (
+                        <NumberField
+                            label="How many points"
+                            unit="points"
+                            least={3}
+                            most={64}
+                            value={form.count}
+                            onChange={(count) => set({ count }, 'count')}
+                        />
+                    )}
+                    {measures.includes('depth') && (
+                        <NumberField
+                            label="Depth in percent"
+                            unit="% deep"
+                            least={0}
+                            most={95}
+                            step={5}
+                            value={form.depth}
+                            onChange={(depth) => set({ depth }, 'depth')}
+                        />
+                    )}
+                </Row>
             )}
-        </section>
+            <PlaceRows what="form" place={form} unit={unit} onChange={set} />
+            {!form.guide && (
+                <CardTreatments
+                    id={form.id}
+                    film={form.film}
+                    treatments={form.treatments}
+                    design={design}
+                    sheet={sheet}
+                    change={change}
+                    onTakeOut={onTakeOut}
+                />
+            )}
+        </CardFrame>
     );
 }

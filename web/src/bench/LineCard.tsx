@@ -6,6 +6,7 @@ import { CardTreatments } from './CardTreatments';
 import { treatmentWords } from './treatments';
 import { FilmChoice } from './FilmChoice';
 import { CardActions } from './CardActions';
+import { CardFrame } from './CardFrame';
 import { freeId, withCopy, withFilm, withLine, withoutLine, withWords } from './edits';
 import { edgeWords, isPlainEdge, pathNames } from './follows';
 import { faceOf, loadFaces } from './fontFaces';
@@ -58,15 +59,9 @@ export function LineCard({
     const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
     const [trying, setTrying] = useState(false);
     const words = useRef<HTMLInputElement>(null);
-    const card = useRef<HTMLElement>(null);
     const name = line.words.trim() || 'no words yet';
 
     useEffect(() => loadFaces([{ id: line.font }]), [line.font]);
-    useEffect(() => {
-        if (open) {
-            card.current?.scrollIntoView({ block: 'nearest' });
-        }
-    }, [open]);
     useEffect(() => {
         if (open && line.words === '') {
             words.current?.focus();
@@ -84,111 +79,116 @@ export function LineCard({
             onChange={(next) => next && change(withFilm(line.id, next))}
         />
     );
-    const moving = reorder.moving?.id === line.id;
 
     return (
-        <section
-            ref={card}
-            aria-label={`Line: ${name}`}
-            className={`card relative shrink-0 py-2 pr-2.5 pl-5 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'} ${moving ? 'opacity-60' : ''} ${dropMark(reorder, design, line.id)}`}
-            onPointerDown={open ? undefined : onOpen}
-            {...reorder.card(line.id)}
-        >
-            <button
-                aria-label={`Place of ${name} in the order: drag it, or press the arrow keys`}
-                title="Drag to another place in the order"
-                className="absolute inset-y-0 left-0 w-5 cursor-grab touch-none rounded-[3px] focus-visible:-outline-offset-2"
-                {...reorder.grip(line.id)}
-            >
-                <svg aria-hidden viewBox="0 0 8 24" className="mx-auto h-6 w-2 fill-quiet opacity-60">
-                    {[4, 12, 20].map((y) => (
-                        <path key={y} d={`M1 ${y}h6v1.4h-6z`} />
-                    ))}
-                </svg>
-            </button>
-            <fieldset disabled={line.locked} className="min-w-0">
-                <div className="flex items-center gap-2">
-                    <input
-                        ref={words}
-                        id={`words-${line.id}`}
-                        aria-label="Words"
-                        className={`w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm ${line.hidden ? 'opacity-45' : ''}`}
-                        style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
-                        placeholder="Type the words"
-                        maxLength={2000}
-                        autoComplete="off"
-                        spellCheck={false}
-                        value={line.words}
-                        onFocus={onOpen}
-                        onPaste={(event) => pasteInOneLine(event, (text) => change(withWords(line.id, text)))}
-                        onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
-                    />
-                    {!open && filmChoice}
-                </div>
-                {open && (
-                    <div className="mt-2 grid grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">
-                        <span className="text-xs text-quiet">Font</span>
-                        <FontChoice
-                            words={line.words}
-                            value={line.font}
-                            typeCase={typeCase}
-                            onChange={(next) => set({ font: next })}
+        <>
+            <CardFrame
+                id={line.id}
+                label={`Line: ${name}`}
+                name={name}
+                open={open}
+                onOpen={onOpen}
+                locked={line.locked}
+                reorder={reorder}
+                head={
+                    <div className="flex items-center gap-2">
+                        <input
+                            ref={words}
+                            id={`words-${line.id}`}
+                            aria-label="Words"
+                            className={`w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm ${line.hidden ? 'opacity-45' : ''}`}
+                            style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
+                            placeholder="Type the words"
+                            maxLength={2000}
+                            autoComplete="off"
+                            spellCheck={false}
+                            value={line.words}
+                            onFocus={onOpen}
+                            onPaste={(event) => pasteInOneLine(event, (text) => change(withWords(line.id, text)))}
+                            onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
                         />
-                        <span className="text-xs text-quiet">Film</span>
-                        <span className="flex gap-1.5">
-                            {filmChoice}
-                            <button
-                                className="field text-xs font-semibold text-indigo hover:border-indigo"
-                                title="The words in several fonts side by side"
-                                onClick={() => setTrying(true)}
-                            >
-                                Try-out
-                            </button>
-                        </span>
-                        <LineMeasures line={line} part={part} design={design} set={set} />
-                        <LineFollows
-                            line={line}
-                            part={part}
-                            design={design}
-                            set={set}
-                            setOther={(id, next) => change(withLine(id, next))}
-                        />
-                        <LineFills line={line} design={design} set={set} />
-                        <CardTreatments
-                            id={line.id}
-                            film={line.film}
-                            treatments={line.treatments}
-                            design={design}
-                            sheet={sheet}
-                            change={change}
-                            onTakeOut={onTakeOut}
-                        />
-                        <LineMore
-                            parts={{
-                                forms: (
-                                    <LineForms
-                                        line={line}
-                                        design={design}
-                                        font={font}
-                                        snags={snags}
-                                        width={part?.width ?? 0}
-                                        change={change}
-                                    />
-                                ),
-                                letters: (
-                                    <LetterPanel
-                                        line={line}
-                                        design={design}
-                                        at={letter}
-                                        onChoose={onLetter}
-                                        change={change}
-                                    />
-                                ),
-                            }}
-                        />
+                        {!open && filmChoice}
                     </div>
-                )}
-            </fieldset>
+                }
+                foot={
+                    open ? (
+                        <CardActions
+                            hidden={line.hidden}
+                            locked={line.locked}
+                            onHide={() => set({ hidden: !line.hidden })}
+                            onLock={() => set({ locked: !line.locked })}
+                            onDuplicate={() => change(withCopy(line.id, freeId(design)))}
+                            onRemove={() => change(withoutLine(line.id))}
+                        />
+                    ) : (
+                        <p className="mt-1 truncate text-xs text-quiet">
+                            {line.hidden && <b>hidden · </b>}
+                            {line.locked && <b>locked · </b>}
+                            {font?.name ?? line.font}
+                            {part && ink && ` · ${show(part.width, unit)} × ${show(part.height, unit)} ${unit}`}
+                            {treatmentWords(line.treatments) && ` · ${treatmentWords(line.treatments)}`}
+                            {line.size.by === 'area' && ' · fitted to the area'}
+                            {line.follows.path !== 'straight' && ` · on ${pathNames[line.follows.path]}`}
+                            {!(isPlainEdge(line.fills.top) && isPlainEdge(line.fills.bottom)) &&
+                                ` · ${edgeWords(line)}`}
+                        </p>
+                    )
+                }
+            >
+                <span className="text-xs text-quiet">Font</span>
+                <FontChoice
+                    words={line.words}
+                    value={line.font}
+                    typeCase={typeCase}
+                    onChange={(next) => set({ font: next })}
+                />
+                <span className="text-xs text-quiet">Film</span>
+                <span className="flex gap-1.5">
+                    {filmChoice}
+                    <button
+                        className="field text-xs font-semibold text-indigo hover:border-indigo"
+                        title="The words in several fonts side by side"
+                        onClick={() => setTrying(true)}
+                    >
+                        Try-out
+                    </button>
+                </span>
+                <LineMeasures line={line} part={part} design={design} set={set} />
+                <LineFollows
+                    line={line}
+                    part={part}
+                    design={design}
+                    set={set}
+                    setOther={(id, next) => change(withLine(id, next))}
+                />
+                <LineFills line={line} design={design} set={set} />
+                <CardTreatments
+                    id={line.id}
+                    film={line.film}
+                    treatments={line.treatments}
+                    design={design}
+                    sheet={sheet}
+                    change={change}
+                    onTakeOut={onTakeOut}
+                />
+                <LineMore
+                    parts={{
+                        forms: (
+                            <LineForms
+                                line={line}
+                                design={design}
+                                font={font}
+                                snags={snags}
+                                width={part?.width ?? 0}
+                                change={change}
+                            />
+                        ),
+                        letters: (
+                            <LetterPanel line={line} design={design} at={letter} onChoose={onLetter} change={change} />
+                        ),
+                    }}
+                />
+            </CardFrame>
             {trying && (
                 <TryOutDialog
                     line={line}
@@ -202,28 +202,7 @@ export function LineCard({
                     }}
                 />
             )}
-            {open ? (
-                <CardActions
-                    hidden={line.hidden}
-                    locked={line.locked}
-                    onHide={() => set({ hidden: !line.hidden })}
-                    onLock={() => set({ locked: !line.locked })}
-                    onDuplicate={() => change(withCopy(line.id, freeId(design)))}
-                    onRemove={() => change(withoutLine(line.id))}
-                />
-            ) : (
-                <p className="mt-1 truncate text-xs text-quiet">
-                    {line.hidden && <b>hidden · </b>}
-                    {line.locked && <b>locked · </b>}
-                    {font?.name ?? line.font}
-                    {part && ink && ` · ${show(part.width, unit)} × ${show(part.height, unit)} ${unit}`}
-                    {treatmentWords(line.treatments) && ` · ${treatmentWords(line.treatments)}`}
-                    {line.size.by === 'area' && ' · fitted to the area'}
-                    {line.follows.path !== 'straight' && ` · on ${pathNames[line.follows.path]}`}
-                    {!(isPlainEdge(line.fills.top) && isPlainEdge(line.fills.bottom)) && ` · ${edgeWords(line)}`}
-                </p>
-            )}
-        </section>
+        </>
     );
 }
 
@@ -261,18 +240,4 @@ function LineMore({ parts }: { parts: { forms: ReactNode; letters: ReactNode } }
             />
         </div>
     );
-}
-
-/** Where the card on its way would come to lie. */
-function dropMark({ moving }: Reorder, design: Design, id: string): string {
-    if (!moving || moving.id === id) {
-        return '';
-    }
-    const others = design.lines.filter((line) => line.id !== moving.id).map((line) => line.id);
-    if (others[moving.to] === id) {
-        return 'before:absolute before:inset-x-0 before:-top-1.5 before:h-1 before:bg-marigold';
-    }
-    return moving.to === others.length && others.at(-1) === id
-        ? 'after:absolute after:inset-x-0 after:-bottom-1.5 after:h-1 after:bg-marigold'
-        : '';
 }

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 export function Row({ name, children }: { name: string; children: ReactNode }) {
     return (
         <>
-            <span className="text-xs text-quiet">{name}</span>
+            <span className="self-start pt-1.5 text-xs text-quiet">{name}</span>
             <span className="flex min-w-0 flex-wrap items-center gap-1.5">{children}</span>
         </>
     );

@@ -16,6 +16,8 @@ import { SnagNote } from './stage/SnagNote';
 import { useHands, type Gesture } from './stage/useHands';
 import { usePan } from './stage/usePan';
 import type { View } from './stage/useView';
+import type { Shown } from './Tidied';
+import { TidiedPlaces, untidied } from './stage/TidiedPlaces';
 import { TakeOut, type TakingOut } from './stage/TakeOut';
 import { WordsInPlace } from './stage/WordsInPlace';
 
@@ -29,7 +31,7 @@ interface Props {
     /** The shape of all that is too thin or too small to be cut and weeded. */
     lost: string;
     /** Whether what was tidied away is shown. */
-    tidied: boolean;
+    tidied: Shown;
     taking: TakingOut | null;
     onTake: (card: string, points: number[]) => void;
     onSide: (side: Side) => void;
@@ -94,7 +96,7 @@ export function Stage(props: Props) {
                         </svg>
                         <Ink
                             films={design.films}
-                            parts={sheet.parts}
+                            parts={props.tidied === 'before' ? untidied(sheet) : sheet.parts}
                             side={side}
                             onDark={onDark}
                             gesture={gesture}
@@ -108,19 +110,9 @@ export function Stage(props: Props) {
                             className="pointer-events-none absolute inset-0 size-full will-change-transform"
                             viewBox={viewBox}
                         >
-                            {props.tidied &&
-                                sheet.removals.map((removal, at) => (
-                                    <path
-                                        key={at}
-                                        data-part="tidied"
-                                        d={removal.path}
-                                        fill={removal.kept ? 'none' : removal.fills ? '#4f7355' : '#b3372f'}
-                                        fillRule="evenodd"
-                                        stroke="#fff"
-                                        strokeWidth="1.2"
-                                        vectorEffect="non-scaling-stroke"
-                                    />
-                                ))}
+                            {props.tidied !== 'not' && (
+                                <TidiedPlaces removals={sheet.removals} before={props.tidied === 'before'} />
+                            )}
                             {side === 'lost' && props.lost && (
                                 <path
                                     data-part="lost"

@@ -1,12 +1,16 @@
 import type { Design, SheetRemoval } from '../api/client';
 import { LengthField } from '../ui/LengthField';
+import { Segments } from '../ui/Segments';
 import { cardName } from './edits';
+
+/** Where treatments were tidied: not pointed out, or on the stage as it was before, or as it is after. */
+export type Shown = 'not' | 'before' | 'after';
 
 interface Props {
     design: Design;
     removals: readonly SheetRemoval[];
-    shown: boolean;
-    onShow: (shown: boolean) => void;
+    shown: Shown;
+    onShow: (shown: Shown) => void;
     onLook: (x: number, y: number) => void;
     onKeep: (removal: SheetRemoval, keep: boolean) => void;
     onLimits: (next: Partial<Design['clean']>) => void;
@@ -27,17 +31,32 @@ export function Tidied({ design, removals, shown, onShow, onLook, onKeep, onLimi
     return (
         <section aria-label="Tidied away" className="max-h-44 shrink-0 overflow-y-auto border-t border-seam px-3 py-2">
             <button
-                aria-expanded={shown}
+                aria-expanded={shown !== 'not'}
                 className="flex w-full justify-between text-xs hover:underline"
-                onClick={() => onShow(!shown)}
+                onClick={() => onShow(shown === 'not' ? 'after' : 'not')}
             >
                 <span>
                     <b>{removals.filter(({ kept }) => !kept).length}</b> places tidied
                     {removals.some(({ kept }) => kept) && `, ${removals.filter(({ kept }) => kept).length} kept`}
                 </span>
-                <span className="font-semibold text-indigo">{shown ? 'Hide them' : 'Show them'}</span>
+                <span className="font-semibold text-indigo">{shown === 'not' ? 'Show them' : 'Hide them'}</span>
             </button>
-            {shown && (
+            {shown !== 'not' && (
+                <span className="mt-1.5 flex items-center gap-2 text-xs text-quiet">
+                    On the stage
+                    <Segments
+                        label="What the stage shows of it"
+                        small
+                        value={shown}
+                        options={[
+                            { value: 'before', show: 'before' },
+                            { value: 'after', show: 'after' },
+                        ]}
+                        onChange={onShow}
+                    />
+                </span>
+            )}
+            {shown !== 'not' && (
                 <ul className="mt-1 grid gap-0.5 text-xs">
                     {removals.map((removal, at) => (
                         <li key={at} className="flex items-baseline gap-2">
@@ -57,7 +76,7 @@ export function Tidied({ design, removals, shown, onShow, onLook, onKeep, onLimi
                     ))}
                 </ul>
             )}
-            {shown && (
+            {shown !== 'not' && (
                 <div className="stitch mt-1.5 flex flex-wrap gap-1.5 pt-1.5" role="group" aria-label="Tidied are">
                     {limits.map(({ field, label, note }) => (
                         <LengthField

@@ -1,6 +1,7 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 
 export interface Reorder {
+    ids: readonly string[];
     /** The card on its way, and the place that it would take. */
     moving: { id: string; to: number } | null;
     card: (id: string) => { 'data-card': string };
@@ -17,6 +18,7 @@ export interface Reorder {
 export function useReorder(ids: readonly string[], onMove: (id: string, to: number) => void): Reorder {
     const [moving, setMoving] = useState<Reorder['moving']>(null);
     return {
+        ids,
         moving,
         card: (id) => ({ 'data-card': id }),
         grip: (id) => ({

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Snags;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Snags\LossFinder;
+use Uvret\Snags\LossSnags;
+use Uvret\Snags\Snag;
+use Uvret\Snags\ThinPlaces;
+use Uvret\Tests\Support\Designs;
+
+final class ThinPlacesTest extends TestCase
+{
+    private const LIMIT = 1_000;
+
+    /** @return iterable<string, array{list<Box>, int, int, int|null}> shape, strokes, necks, the thinnest */
+    public static function shapes(): iterable
+    {
+        $left = new Box(0, 0, 10_000, 10_000);
+        $right = new Box(10_600, 0, 20_000, 10_000);
+        yield 'a square has corners, but nothing thin' => [[$left], 0, 0, null];
+        yield 'two squares that hang together by a short neck' => [[$left, $right, new Box(9_000, 5_000, 12_000, 5_600)], 0, 1, 600];
+        yield 'by two necks' => [[$left, $right, new Box(9_000, 2_000, 12_000, 2_400), new Box(9_000, 7_000, 12_000, 7_800)], 0, 2, 400];
+        yield 'a neck as broad as the limit' => [[$left, $right, new Box(9_000, 5_000, 12_000, 6_010)], 0, 0, null];
+        yield 'a long thin bar between them' => [[$left, new Box(20_000, 0, 30_000, 10_000), new Box(9_000, 5_000, 21_000, 5_500)], 1, 0, 500];
+        yield 'a thin bar that ends free' => [[$left, new Box(9_000, 5_000, 16_000, 5_800)], 1, 0, 800];
+    }
+
+    /** @param list<Box> $boxes */
+    #[DataProvider('shapes')]
+    public function testNecksStrokesAndCornersAreToldApart(array $boxes, int $strokes, int $necks, ?int $thinnest): void
+    {
+        $region = Region::empty()->union(...\array_map(static fn (Box $box): Region => $box->toRegion(), $boxes));
+        $thin = ThinPlaces::of($region, self::LIMIT, 1.5);
+        self::assertCount($strokes, $thin->strokes);
+        self::assertCount($necks, $thin->necks);
+        self::assertEqualsWithDelta($thinnest ?? self::LIMIT, $thin->thinnest($region, self::LIMIT), 25);
+    }
+
+    public function testWhatAnInsetLeavesTooThinIsSaidWithItsMeasure(): void
+    {
+        // A bar set into a plate 0.6 mm from its upper edge, over 100 mm.
+        $form = static fn (string $id, int $width, int $height, int $down, array $treatments = []): array => ['id' => $id, 'kind' => 'rectangle', 'film' => 'ink', 'width' => $width, 'height' => $height, 'across' => 0, 'down' => $down, 'treatments' => (object) $treatments];
+        $plan = Designs::plan(['lines' => [], 'forms' => [
+            $form('plate', 160_000, 60_000, 60_000),
+            $form('bar', 100_000, 10_000, 36_600, ['setInto' => ['card' => 'plate', 'clearance' => 1_000, 'corner' => 'pointed']]),
+        ]]);
+        $find = static fn (int $at): array => null === ($loss = (new LossFinder())->find($plan->design, $plan->composition->parts[$at], $plan->composition->rooms[$plan->composition->parts[$at]->card] ?? null)) ? [] : LossSnags::of($plan->design, $loss);
+        self::assertSame([], $find(1));
+        self::assertSame(['thin remains'], \array_map(static fn (Snag $snag): string => $snag->kind->value, $find(0)));
+        self::assertStringContainsString('thinner than 1.0 mm in one place, the thinnest about 0.6 mm', $find(0)[0]->message);
+        self::assertEqualsWithDelta(-30_300, $find(0)[0]->y, 400);
+    }
+}

@@ -1,0 +1,9 @@
+/** Changes to a design, one kind of card a file. */
+export * from './blank';
+export * from './cards';
+export * from './edit';
+export * from './forms';
+export * from './letters';
+export * from './lines';
+export * from './motifs';
+export * from './places';
