@@ -17,12 +17,16 @@ final readonly class CutSheet
 {
     /**
      * @param Region $region the lettering, blade side
-     * @param Box    $box    the weeding box
+     * @param Region $marks  what the layers are laid on one another by
+     * @param Region $frame  the weeding box as it is cut
+     * @param Box    $box    the bounds of the weeding box
      * @param bool   $turned whether the sheet lies a quarter turn round on the film, to fit its width
      */
     public function __construct(
         public Film $film,
         public Region $region,
+        public Region $marks,
+        public Region $frame,
         public Box $box,
         public bool $turned,
     ) {

@@ -17,12 +17,13 @@ final readonly class SvgSheet
     public function bladeSide(CutSheet $sheet): string
     {
         $box = $sheet->box;
-        $frame = \sprintf('M0 0H%sV%sH0Z', SvgPath::decimal($box->width()), SvgPath::decimal($box->height()));
+        $marks = $sheet->marks->isEmpty() ? '' : "  <g id=\"marks\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n{$this->pieces($sheet->marks, $box)}  </g>\n";
 
         return $this->document($box, $sheet->film->name.', blade side', \sprintf(
-            "  <g id=\"lettering\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n%s  </g>\n  <path id=\"weeding-box\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"%s\"/>\n",
+            "  <g id=\"lettering\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n%s  </g>\n%s  <path id=\"weeding-box\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"%s\"/>\n",
             $this->pieces($sheet->region, $box),
-            $frame,
+            $marks,
+            SvgPath::inMillimetres($sheet->frame, $box->left, $box->top),
         ));
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Layering\Layering;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Design\Treatment\Treatments;
 use Uvret\Geometry\Unit;
@@ -27,6 +28,7 @@ final readonly class Design
         public array $forms = [],
         public array $motifs = [],
         public Clean $clean = new Clean(),
+        public Layering $layering = new Layering(),
     ) {
     }
 
@@ -49,6 +51,27 @@ final readonly class Design
         }
 
         return null;
+    }
+
+    /** What a card is called where people read of it. */
+    public function cardName(string $id): string
+    {
+        $line = $this->line($id);
+        if (null !== $line) {
+            return '“'.\trim($line->words).'”';
+        }
+        foreach ($this->forms as $form) {
+            if ($form->id === $id) {
+                return "the {$form->kind->value}";
+            }
+        }
+        foreach ($this->motifs as $motif) {
+            if ($motif->id === $id) {
+                return "“{$motif->name}”";
+            }
+        }
+
+        return 'a card that is gone';
     }
 
     /** @return array<string, Treatments> of all cards, by their ids */

@@ -19,6 +19,10 @@ use Uvret\Design\Follow\Ring;
 use Uvret\Design\Follow\RingPart;
 use Uvret\Design\Follow\Sits;
 use Uvret\Design\Follow\Spiral;
+use Uvret\Design\Layering\JointChoice;
+use Uvret\Design\Layering\JointKind;
+use Uvret\Design\Layering\Layering;
+use Uvret\Design\Layering\MarkKind;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Geometry\Unit;
 
@@ -27,7 +31,7 @@ use Uvret\Geometry\Unit;
  * that lacks fields with defaults, like an older one, is completed with them.
  *
  * @phpstan-type BlankDocument object{id: string, name: string, drawing: string, size: string, width: int, fabric: object{name: string, colour: string}, placement: object{id: string, name: string, width: int, height: int, across: int, down: int, from: list<object{edge: string, distance: int}>, brim?: object{edge: int, crown: int}}}
- * @phpstan-type FilmDocument object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string}
+ * @phpstan-type FilmDocument object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string, carries: string, opaque: bool}
  * @phpstan-type LetterDocument object{at: int, kern: int|float, along: int|float, across: int|float, turn: int|float, scale: int|float, features: list<string>, glyph: int, film: string}
  * @phpstan-type FollowsDocument object{path: string, arc: object{by: string, radius: int, rise: int, angle: int|float, bows: string}, ring: object{radius: int, part: string, tops: string, with: string, across: int, down: int, ends: string, gap: int}, brim: object{inset: int, span: int|float, part: string}, spiral: object{inner: int, pitch: int|float, from: string, across: int, down: int}, outline: object{shape: string, side: string, start: int|float}, sits: string, lift: int, letters: string, evening: int|float}
  * @phpstan-type EdgeDocument object{shape: string, rise: int, pull: int|float, left: int, right: int}
@@ -37,7 +41,8 @@ use Uvret\Geometry\Unit;
  * @phpstan-type MotifDocument object{id: string, name: string, width: int, height: int, colours: list<object{colour: string, film: string, path: string}>, across: int, down: int, turn: int|float, proportional: bool, hidden: bool, locked: bool, treatments: TreatmentsDocument}
  * @phpstan-type FormDocument object{id: string, kind: string, film: string, width: int, height: int, corner: int, band: int, count: int, depth: int|float, across: int, down: int, turn: int|float, proportional: bool, guide: bool, hidden: bool, locked: bool, treatments: TreatmentsDocument}
  * @phpstan-type LineDocument object{id: string, words: string, font: string, film: string, size: object{by: string, length: int}, spacing: int, align: string, gap: int, shift: int, alignTo: string, turn: int|float, stretch: int|float, hidden: bool, locked: bool, language: string, features: list<string>, wordForms: bool, joins: string, letters: list<LetterDocument>, tight: bool, follows: FollowsDocument, fills: FillsDocument, treatments: TreatmentsDocument}
- * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>, forms: list<FormDocument>, motifs: list<MotifDocument>, clean: object{hole: int, speck: int, spike: int, gap: int, kept: list<object{card: string, x: int, y: int}>}}
+ * @phpstan-type LayeringDocument object{usual: object{kind: string, width: int}, joints: list<object{film: string, other: string, kind: string, width: int}>, marks: string, thickest: int}
+ * @phpstan-type DesignDocument object{uvret: int, name: string, unit: string, blank: BlankDocument, films: list<FilmDocument>, stack: string, lines: list<LineDocument>, forms: list<FormDocument>, motifs: list<MotifDocument>, clean: object{hole: int, speck: int, spike: int, gap: int, kept: list<object{card: string, x: int, y: int}>}, layering: LayeringDocument}
  */
 final readonly class DesignReader
 {
@@ -110,7 +115,7 @@ final readonly class DesignReader
             }
         }
 
-        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines), \array_map(self::form(...), $document->forms), \array_map(self::motif(...), $document->motifs), self::clean($document->clean));
+        return new Design($document->name, Unit::from($document->unit), self::blank($document->blank), $films, Stack::from($document->stack), \array_map(self::line(...), $document->lines), \array_map(self::form(...), $document->forms), \array_map(self::motif(...), $document->motifs), self::clean($document->clean), self::layering($document->layering));
     }
 
     /**
@@ -149,7 +154,7 @@ final readonly class DesignReader
     /** @param FilmDocument $film */
     private static function film(object $film): Film
     {
-        return new Film($film->id, $film->name, $film->colour, $film->finish, $film->width, $film->thickness, 'mirrored' === $film->bladeSide);
+        return new Film($film->id, $film->name, $film->colour, $finish = Finish::from($film->finish), $film->width, $film->thickness, 'mirrored' === $film->bladeSide, 'by finish' === $film->carries ? $finish->carries() : 'films' === $film->carries, $film->opaque);
     }
 
     /**
@@ -210,6 +215,17 @@ final readonly class DesignReader
         $colours = \array_map(static fn (object $colour): MotifColour => new MotifColour($colour->colour, '' === $colour->film ? null : $colour->film, $colour->path), $motif->colours);
 
         return new Motif($motif->id, $motif->name, $motif->width, $motif->height, $colours, $motif->across, $motif->down, (float) $motif->turn, $motif->hidden, $motif->locked, TreatmentsReader::read($motif->treatments));
+    }
+
+    /** @param LayeringDocument $layering */
+    private static function layering(object $layering): Layering
+    {
+        $joints = [];
+        foreach ($layering->joints as $joint) {
+            $joints[Layering::key($joint->film, $joint->other)] = new JointChoice(JointKind::from($joint->kind), $joint->width);
+        }
+
+        return new Layering(new JointChoice(JointKind::from($layering->usual->kind), $layering->usual->width), $joints, MarkKind::from($layering->marks), $layering->thickest);
     }
 
     /** @param object{hole: int, speck: int, spike: int, gap: int, kept: list<object{card: string, x: int, y: int}>} $clean */

@@ -15,6 +15,6 @@ final readonly class FilmLimits
 
     public static function of(Film $film): self
     {
-        return 'smooth' === $film->finish ? new self(1000, 1500) : new self(2000, 1500);
+        return $film->finish->isSmooth() ? new self(1000, 1500) : new self(2000, 1500);
     }
 }

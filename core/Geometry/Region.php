@@ -237,6 +237,12 @@ final readonly class Region
         return $box;
     }
 
+    /** Tells whether two regions have the same rings. */
+    public function digest(): string
+    {
+        return \hash('xxh128', \implode(';', \array_map(static fn (array $ring): string => \pack('q*', ...$ring), $this->rings)));
+    }
+
     public function isEmpty(): bool
     {
         return [] === $this->rings;

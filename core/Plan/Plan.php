@@ -7,6 +7,7 @@ namespace Uvret\Plan;
 use Uvret\Compose\Composition;
 use Uvret\Cut\CutPlan;
 use Uvret\Design\Design;
+use Uvret\Separate\Separation;
 use Uvret\Snags\Snag;
 
 /** A design with all that was worked out from it. */
@@ -16,6 +17,7 @@ final readonly class Plan
     public function __construct(
         public Design $design,
         public Composition $composition,
+        public Separation $separation,
         public CutPlan $cutPlan,
         public array $snags,
     ) {

@@ -24,7 +24,7 @@ final readonly class Planner
     public function __construct(TypeCase $typeCase, Memory $memory = new NoMemory())
     {
         $this->composer = new Composer($typeCase, $memory);
-        $this->separator = new Separator();
+        $this->separator = new Separator($memory);
         $this->cutPlanner = new CutPlanner();
         $this->snagFinder = new SnagFinder();
     }
@@ -32,8 +32,9 @@ final readonly class Planner
     public function plan(Design $design): Plan
     {
         $composition = $this->composer->compose($design);
-        $cutPlan = $this->cutPlanner->plan($this->separator->separate($composition, $design->films));
+        $separation = $this->separator->separate($design, $composition);
+        $cutPlan = $this->cutPlanner->plan($separation);
 
-        return new Plan($design, $composition, $cutPlan, $this->snagFinder->find($design, $composition, $cutPlan));
+        return new Plan($design, $composition, $separation, $cutPlan, $this->snagFinder->find($design, $composition, $cutPlan));
     }
 }

@@ -6,8 +6,8 @@ namespace Uvret\Proof;
 
 use Uvret\Blanks\Drawing;
 use Uvret\Compose\Part;
+use Uvret\Compose\PartRole;
 use Uvret\Design\Film;
-use Uvret\Design\Line;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\SvgPath;
@@ -76,17 +76,16 @@ final readonly class Proof
     private function lines(Page $page, Plan $plan): float
     {
         $design = $plan->design;
-        $shown = \array_values(\array_filter($plan->composition->parts, static fn (Part $part): bool => null !== $part->ink && !$part->hidden));
+        $shown = \array_values(\array_filter($plan->composition->parts, static fn (Part $part): bool => null !== $part->ink && !$part->hidden && !$part->guide && PartRole::Base === $part->role));
         // Rows draw together where there are many.
         $step = \min(8.0, 84 / \max(1, \count($shown)));
         $size = \min(3.6, 0.62 * $step);
         $y = 170.0;
         foreach ($shown as $part) {
-            $line = self::line($design->lines, $part->card);
             $film = $design->film($part->film);
             $page->line(self::MARGIN, $y - $step + 2, self::WIDTH - self::MARGIN, $y - $step + 2);
             $page->rectangle(self::MARGIN, $y - $size + 0.6, $size, $size, $film->colour, '#CFC6B4');
-            $page->text(self::MARGIN + 6, $y, $size, self::shortened('“'.\trim($line->words).'”', 48), true);
+            $page->text(self::MARGIN + 6, $y, $size, self::shortened($design->cardName($part->card), 48), true);
             $page->text(112, $y, $size, self::shortened($film->name, 22));
             $page->text(self::WIDTH - self::MARGIN, $y, $size, Length::ofMicrometres($part->width)->format($design->unit).' × '.Length::ofMicrometres($part->height)->format($design->unit).' '.$design->unit->symbol(), false, self::QUIET, 'end');
             $y += $step;
@@ -114,7 +113,7 @@ final readonly class Proof
         $paths = '';
         foreach ($plan->design->films as $film) {
             foreach ($plan->composition->parts as $part) {
-                if ($part->film === $film->id) {
+                if ($part->film === $film->id && !$part->guide) {
                     $paths .= self::path($part, $film);
                 }
             }
@@ -136,16 +135,5 @@ final readonly class Proof
     private static function shortened(string $text, int $longest): string
     {
         return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
-    }
-
-    /** @param list<Line> $lines */
-    private static function line(array $lines, string $id): Line
-    {
-        foreach ($lines as $line) {
-            if ($line->id === $id) {
-                return $line;
-            }
-        }
-        throw new \LogicException("The design has no line $id.");
     }
 }

@@ -7,6 +7,7 @@ namespace Uvret\Snags;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
 use Uvret\Design\FilmLimits;
+use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
 
 /**

@@ -21,8 +21,8 @@ final class TreatmentSnags
 
     private static function snag(Design $design, Remark $remark): Snag
     {
-        $name = self::call($design, $remark->card);
-        $other = self::call($design, $remark->other);
+        $name = $design->cardName($remark->card);
+        $other = $design->cardName($remark->other);
         [$kind, $message, $cure] = match ($remark->kind) {
             RemarkKind::CutThrough => [SnagKind::CutThrough, "$name cuts $other right through: it falls into {$remark->count} more pieces.", 'Move it, make it smaller, or give it less clearance.'],
             RemarkKind::ReadsOtherwise => [SnagKind::ReadsOtherwise, "As it stands, $name is read in another order than typed: what lies lower is read later.", 'Move it up or down, or change the order of the cards.'],
@@ -39,25 +39,5 @@ final class TreatmentSnags
         };
 
         return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y, $fixes);
-    }
-
-    private static function call(Design $design, string $id): string
-    {
-        $line = $design->line($id);
-        if (null !== $line) {
-            return "“{$line->words}”";
-        }
-        foreach ($design->forms as $form) {
-            if ($form->id === $id) {
-                return "the {$form->kind->value}";
-            }
-        }
-        foreach ($design->motifs as $motif) {
-            if ($motif->id === $id) {
-                return "“{$motif->name}”";
-            }
-        }
-
-        return 'a card that is gone';
     }
 }

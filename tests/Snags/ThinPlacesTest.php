@@ -7,11 +7,11 @@ namespace Uvret\Tests\Snags;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
 use Uvret\Snags\LossFinder;
 use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
-use Uvret\Snags\ThinPlaces;
 use Uvret\Tests\Support\Designs;
 
 final class ThinPlacesTest extends TestCase

@@ -62,16 +62,6 @@ final readonly class Growing
      */
     private function once(string $what, Region $region, array $settings, callable $make): Region
     {
-        return $this->memory->recall($what.' '.\implode(' ', $settings).' '.self::digest($region), $make);
-    }
-
-    private static function digest(Region $region): string
-    {
-        $rings = '';
-        foreach ($region->rings() as $ring) {
-            $rings .= \pack('q*', ...$ring).';';
-        }
-
-        return \hash('xxh128', $rings);
+        return $this->memory->recall($what.' '.\implode(' ', $settings).' '.$region->digest(), $make);
     }
 }

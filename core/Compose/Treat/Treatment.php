@@ -139,14 +139,14 @@ final class Treatment
         foreach ($card->treatments->outlines as $rim) {
             if (Around::Own === $rim->around) {
                 $grown = $this->grown($card->id, $card->hull, $rim);
-                $card->add(PartRole::Outline, $rim->film, $this->beneath($grown, $card->hull, $rim->film, $card->base[0]->film));
+                $card->add(PartRole::Outline, $rim->film, $this->beneath($grown, [...$card->base, ...$card->added], $rim->film));
                 $card->hull = $grown->union($card->hull);
             }
         }
         $shadow = $card->treatments->shadow;
         if (ShadowKind::None !== $shadow->kind && '' !== $shadow->film && Around::Own === $shadow->around) {
             $cast = $this->growing->shadow($card->hull, $shadow);
-            $card->add(PartRole::Shadow, $shadow->film, $this->beneath($cast, $card->hull, $shadow->film, $card->base[0]->film));
+            $card->add(PartRole::Shadow, $shadow->film, $this->beneath($cast, [...$card->base, ...$card->added], $shadow->film));
             $card->hull = $card->hull->union($cast);
         }
     }
@@ -159,20 +159,21 @@ final class Treatment
         if (!$card->isSeen() || ([] === $rims && !$hasShadow)) {
             return;
         }
-        $hulls = [];
+        $hulls = $inside = [];
         foreach ($this->cards as $other) {
             if ($other->isSeen() && (Around::All === $around || $other === $card || ('' !== $card->treatments->group && $other->treatments->group === $card->treatments->group)) && !$this->isCutOut($other)) {
                 $hulls[] = $other->hull;
+                \array_push($inside, ...$other->base, ...$other->added);
             }
         }
         $hull = Region::empty()->union(...$hulls);
         foreach ($rims as $rim) {
             $grown = $this->grown($card->id, $hull, $rim);
-            $this->addWide($card, PartRole::Outline, $rim->film, $this->beneath($grown, $hull, $rim->film, $card->base[0]->film));
+            $this->addWide($card, PartRole::Outline, $rim->film, $this->beneath($grown, [...$inside, ...$this->wide], $rim->film));
             $hull = $grown->union($hull);
         }
         if ($hasShadow) {
-            $this->addWide($card, PartRole::Shadow, $shadow->film, $this->beneath($this->growing->shadow($hull, $shadow), $hull, $shadow->film, $card->base[0]->film));
+            $this->addWide($card, PartRole::Shadow, $shadow->film, $this->beneath($this->growing->shadow($hull, $shadow), [...$inside, ...$this->wide], $shadow->film));
         }
     }
 
@@ -298,10 +299,16 @@ final class Treatment
         return $grown;
     }
 
-    /** What goes round or behind a shape runs on beneath it; on a film above it, it must not cover it. */
-    private function beneath(Region $around, Region $shape, string $film, string $under): Region
+    /**
+     * What goes round or behind parts runs on beneath those of films above it; those below it, it must not cover.
+     *
+     * @param list<Part> $parts
+     */
+    private function beneath(Region $around, array $parts, string $film): Region
     {
-        return $this->isAbove($film, $under) ? $around->subtract($shape) : $around;
+        $free = \array_filter($parts, fn (Part $part): bool => $this->isAbove($film, $part->film));
+
+        return [] === $free ? $around : $around->subtract(...\array_map(static fn (Part $part): Region => $part->region, \array_values($free)));
     }
 
     private function isAbove(string $film, string $other): bool

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Uvret\Snags;
+namespace Uvret\Geometry\Measure;
 
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;

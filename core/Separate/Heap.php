@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate;
+
+use Uvret\Design\Film;
+use Uvret\Geometry\Region;
+
+/** A place where the same films lie on one another. */
+final readonly class Heap
+{
+    /** @param non-empty-list<Film> $films bottom film first */
+    public function __construct(
+        public array $films,
+        public Region $region,
+    ) {
+    }
+
+    /** Of all films together, in µm. */
+    public function thickness(): int
+    {
+        return \array_sum(\array_map(static fn (Film $film): int => $film->thickness, $this->films));
+    }
+}

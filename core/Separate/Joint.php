@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate;
+
+use Uvret\Design\Film;
+use Uvret\Design\Layering\JointChoice;
+use Uvret\Design\Layering\JointKind;
+
+/** How two films that touch meet. Lengths are in µm. */
+final readonly class Joint
+{
+    /**
+     * @param JointKind   $kind   as it is made
+     * @param int         $width  the trap, or the gap
+     * @param JointChoice $wanted as it was asked for
+     * @param string|null $reason why it is made otherwise than asked for
+     */
+    private function __construct(
+        public Film $lower,
+        public Film $upper,
+        public JointKind $kind,
+        public int $width,
+        public JointChoice $wanted,
+        public ?string $reason,
+    ) {
+    }
+
+    /** @param bool $covers whether the lower film is meant to cover the upper one, which takes nothing on top */
+    public static function between(Film $lower, Film $upper, JointChoice $wanted, bool $covers): self
+    {
+        [$kind, $reason] = match (true) {
+            JointKind::Gap === $wanted->kind, JointKind::Butted === $wanted->kind => [$wanted->kind, null],
+            !$lower->carries => [JointKind::Butted, "Neither {$lower->name} nor {$upper->name} takes anything on top, so they meet edge to edge."],
+            !$upper->opaque => [JointKind::Butted, "{$upper->name} lets through what lies beneath, so they meet edge to edge."],
+            $covers => [JointKind::Trapped, "{$upper->name} takes nothing on top, so {$lower->name} runs on beneath it instead."],
+            default => [$wanted->kind, null],
+        };
+
+        return new self($lower, $upper, $kind, $wanted->width, $wanted, $reason);
+    }
+
+    /** How far either film may slip before the blank shows between them. */
+    public function safe(): int
+    {
+        return \in_array($this->kind, [JointKind::LayOver, JointKind::Trapped], true) ? $this->width : 0;
+    }
+}

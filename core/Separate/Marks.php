@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate;
+
+use Uvret\Design\Layering\MarkKind;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/**
+ * What the layers of a design are laid on one another by: the same shapes at the same place in each, outside all ink. No turn and no
+ * mirroring lays them on themselves, so that a layer cannot be laid wrongly. Lengths are in µm.
+ */
+final readonly class Marks
+{
+    /** How far the weeding box stands off the ink. */
+    public const MARGIN = 6_000;
+
+    private const LEG = 3_600;
+    private const LONG_LEG = 5_400;
+    private const PIN = 3_000;
+    private const INSET = 500;
+
+    /**
+     * @param Region $frame  the weeding box that all layers have in common; empty where each has its own
+     * @param Region $shapes marks inside the frame
+     */
+    private function __construct(
+        public MarkKind $kind,
+        public Region $frame,
+        public Region $shapes,
+    ) {
+    }
+
+    public static function none(): self
+    {
+        return new self(MarkKind::None, Region::empty(), Region::empty());
+    }
+
+    /** @param Box $ink of all layers together */
+    public static function around(Box $ink, MarkKind $kind): self
+    {
+        $box = $ink->grown(self::MARGIN);
+        [$left, $right, $bottom, $top] = [$box->left + self::INSET, $box->right - self::INSET, $box->bottom + self::INSET, $box->top - self::INSET];
+        $rectangle = $box->toRegion();
+
+        return match ($kind) {
+            MarkKind::None => self::none(),
+            // The corner is cut off aslant, so that not even a square fits another way.
+            MarkKind::Box => new self($kind, Region::fromRings([[$box->left, $box->bottom, $box->right - self::LONG_LEG, $box->bottom, $box->right, $box->bottom + self::LEG, $box->right, $box->top, $box->left, $box->top]]), Region::empty()),
+            // Three corners of four, one of them longer than the others.
+            MarkKind::Corners => new self($kind, $rectangle, Region::fromRings([
+                [$left, $top, $left, $top - self::LEG, $left + self::LEG, $top],
+                [$right, $top, $right - self::LEG, $top, $right, $top - self::LEG],
+                [$left, $bottom, $left + self::LONG_LEG, $bottom, $left, $bottom + self::LEG],
+            ])),
+            MarkKind::Pins => new self($kind, $rectangle, Region::empty()->union(
+                self::disc($left, $top - self::PIN),
+                self::disc($right - self::PIN, $top - self::PIN),
+                self::disc($left + \intdiv($box->width(), 3), $bottom),
+            )),
+        };
+    }
+
+    private static function disc(int $left, int $bottom): Region
+    {
+        $radius = \intdiv(self::PIN, 2);
+        $points = [];
+        for ($step = 0; $step < 48; ++$step) {
+            $angle = 2 * \M_PI * $step / 48;
+            \array_push($points, $left + $radius + (int) \round($radius * \cos($angle)), $bottom + $radius + (int) \round($radius * \sin($angle)));
+        }
+
+        return Region::fromRings([$points]);
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate\Slip;
+
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Separate\CutLayer;
+use Uvret\Separate\Joint;
+use Uvret\Separate\Separation;
+use Uvret\Separate\Underlap;
+
+/**
+ * One film of a design among the others, pressed beside its place. That it moves over the blank and over its neighbours only shifts
+ * the picture. What is wrong is the blank where its edge with another film was, film that comes out from beneath another, and film
+ * that shows where it is no neighbour.
+ */
+final readonly class Slipping
+{
+    /** What is narrower than this is what rounding leaves, in µm. */
+    private const HAIR = 12;
+
+    /** What comes out beside the end of a common edge, up to so many times trap and distance long, only moves that end. */
+    private const END = 3.0;
+
+    private Region $others;
+    private Region $above;
+    private Region $hidden;
+    private Region $othersShown;
+
+    /** The widest trap of the film. */
+    private int $reach;
+
+    public function __construct(
+        private Separation $separation,
+        private CutLayer $layer,
+    ) {
+        $others = $above = $shown = [];
+        $isAbove = false;
+        foreach ($separation->layers as $other) {
+            if ($other === $layer) {
+                $isAbove = true;
+                continue;
+            }
+            $others[] = $other->region;
+            $shown[] = $other->shown;
+            if ($isAbove) {
+                $above[] = $other->region;
+            }
+        }
+        $this->others = Region::empty()->union(...$others);
+        $this->above = Region::empty()->union(...$above);
+        $this->othersShown = Region::empty()->union(...$shown);
+        $this->reach = \max([0, ...\array_map(static fn (Joint $joint): int => $joint->safe(), \array_filter($separation->joints, static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film))]);
+        $this->hidden = $layer->region->subtract($layer->shown);
+    }
+
+    /**
+     * @param int $dx in µm to the right
+     * @param int $dy in µm up
+     *
+     * @return array{bare: Region, wrong: Region}
+     */
+    public function moved(int $dx, int $dy): array
+    {
+        $move = Affine::move($dx, $dy);
+        $left = $this->layer->shown->subtract($this->layer->region->transform($move));
+        $open = $left->subtract($this->others);
+        $bare = $open->isEmpty() ? $open : $open->intersect($this->othersShown->transform($move));
+        $distance = (int) \ceil(\hypot($dx, $dy));
+
+        return ['bare' => self::broad($bare), 'wrong' => self::broad($this->comesOut($move, $distance)->union($this->strangers($left, $distance)))];
+    }
+
+    /** What runs on beneath others and comes out on their far side. */
+    private function comesOut(Affine $move, int $distance): Region
+    {
+        $shown = $this->layer->shown->transform($move);
+        $out = $this->hidden->transform($move)->subtract($this->above, $this->layer->shown, $shown);
+
+        return $this->withoutEnds($out, $shown, $distance);
+    }
+
+    /** Films that show where the slipped one was, though they are not its neighbours there. */
+    private function strangers(Region $left, int $distance): Region
+    {
+        $strange = [];
+        foreach (\array_reverse($this->separation->layers) as $other) {
+            if ($other === $this->layer) {
+                continue;
+            }
+            $seen = $left->intersect($other->region);
+            if (!$seen->isEmpty()) {
+                $left = $left->subtract($other->region);
+                $strange[] = $this->withoutEnds($seen->subtract($other->shown->offset($distance + 2)), $other->shown->offset($distance + 4), $distance);
+            }
+        }
+
+        return Region::empty()->union(...$strange);
+    }
+
+    private function withoutEnds(Region $region, Region $shown, int $distance): Region
+    {
+        return Region::empty()->union(...\array_values(\array_filter($region->pieces(), fn (Region $piece): bool => self::length($piece) > self::END * ($this->reach + $distance) || !Underlap::touches($piece, $shown))));
+    }
+
+    private static function broad(Region $region): Region
+    {
+        $pieces = $region->pieces();
+        $broad = \array_filter($pieces, static fn (Region $piece): bool => 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR);
+
+        return \count($broad) === \count($pieces) ? $region : Region::empty()->union(...\array_values($broad));
+    }
+
+    private static function length(Region $piece): float
+    {
+        $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+
+        return \hypot($box->width(), $box->height());
+    }
+}
