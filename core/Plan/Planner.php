@@ -35,6 +35,6 @@ final readonly class Planner
         $separation = $this->separator->separate($design, $composition);
         $cutPlan = $this->cutPlanner->plan($separation);
 
-        return new Plan($design, $composition, $separation, $cutPlan, $this->snagFinder->find($design, $composition, $cutPlan));
+        return new Plan($design, $composition, $separation, $cutPlan, $this->snagFinder->find($design, $composition, $separation, $cutPlan));
     }
 }

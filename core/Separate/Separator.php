@@ -70,18 +70,30 @@ final readonly class Separator
         });
     }
 
+    private function overlaps(Region $ink, Region $upper): bool
+    {
+        [$box, $other] = [$ink->bounds(), $upper->bounds()];
+
+        return null !== $box && null !== $other && $box->overlaps($other) && $this->memory->recall('overlaps '.$ink->digest().$upper->digest(), static fn (): bool => !$ink->intersect($upper)->isEmpty());
+    }
+
     private function underlap(Region $lower, Region $upper, int $trap): Region
     {
         return $this->memory->recall("underlap $trap ".$lower->digest().$upper->digest(), static fn (): Region => Underlap::of($lower, $upper, $trap));
     }
 
-    /** @return array<string, array<string, true>> by the ids of two films */
+    /**
+     * Films that have an edge in common, or of which one would run on beneath the other.
+     *
+     * @return array<string, array<string, true>> by the ids of two films
+     */
     private function touching(Shown $shown): array
     {
         $touching = [];
         foreach ($shown->films as $at => $film) {
             foreach (\array_slice($shown->films, $at + 1) as $other) {
-                if (Underlap::touches($shown->shown[$film->id], $shown->shown[$other->id])) {
+                [$lower, $upper] = [$shown->shown[$film->id], $shown->shown[$other->id]];
+                if (Underlap::touches($lower, $upper) || $this->overlaps($shown->ink[$film->id], $upper)) {
                     $touching[$film->id][$other->id] = $touching[$other->id][$film->id] = true;
                 }
             }

@@ -11,12 +11,13 @@ use Uvret\Cut\CutSheet;
 use Uvret\Design\Design;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
+use Uvret\Separate\Separation;
 
 /** Looks through the results of each step for what will go wrong. */
 final readonly class SnagFinder
 {
     /** @return list<Snag> in the order of the build sheet, then of the films */
-    public function find(Design $design, Composition $composition, CutPlan $plan): array
+    public function find(Design $design, Composition $composition, Separation $separation, CutPlan $plan): array
     {
         $snags = [];
         foreach ($composition->parts as $part) {
@@ -26,6 +27,7 @@ final readonly class SnagFinder
             \array_push($snags, ...$this->ofPart($design, $composition->area, $part));
         }
         \array_push($snags, ...TreatmentSnags::of($design, $composition));
+        \array_push($snags, ...SeparationSnags::of($design, $separation));
         foreach ($plan->sheets as $sheet) {
             \array_push($snags, ...$this->ofSheet($design, $sheet));
         }

@@ -26,11 +26,13 @@ enum SnagKind: string
     case Unseen = 'unseen on the same film';
     case OnLettering = 'lettering on lettering';
     case LooseIslands = 'loose islands';
+    case TooThick = 'too thick';
+    case ShowsThrough = 'shows through';
     case OffBrim = 'off the brim';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands, self::OnLettering, self::CutThrough, self::ThinNeck], true);
+        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands, self::OnLettering, self::CutThrough, self::ThinNeck, self::TooThick, self::ShowsThrough], true);
     }
 }

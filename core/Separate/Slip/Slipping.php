@@ -28,7 +28,9 @@ final readonly class Slipping
     private Region $others;
     private Region $above;
     private Region $hidden;
-    private Region $othersShown;
+
+    /** @var list<Region> what is seen of the films that it has an edge in common with */
+    private array $neighbours;
 
     /** The widest trap of the film. */
     private int $reach;
@@ -37,7 +39,7 @@ final readonly class Slipping
         private Separation $separation,
         private CutLayer $layer,
     ) {
-        $others = $above = $shown = [];
+        $others = $above = [];
         $isAbove = false;
         foreach ($separation->layers as $other) {
             if ($other === $layer) {
@@ -45,15 +47,15 @@ final readonly class Slipping
                 continue;
             }
             $others[] = $other->region;
-            $shown[] = $other->shown;
             if ($isAbove) {
                 $above[] = $other->region;
             }
         }
         $this->others = Region::empty()->union(...$others);
         $this->above = Region::empty()->union(...$above);
-        $this->othersShown = Region::empty()->union(...$shown);
-        $this->reach = \max([0, ...\array_map(static fn (Joint $joint): int => $joint->safe(), \array_filter($separation->joints, static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film))]);
+        $joints = \array_values(\array_filter($separation->joints, static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film));
+        $this->neighbours = \array_map(static fn (Joint $joint): Region => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id)->shown ?? Region::empty(), $joints);
+        $this->reach = \max([0, ...\array_map(static fn (Joint $joint): int => $joint->safe(), $joints)]);
         $this->hidden = $layer->region->subtract($layer->shown);
     }
 
@@ -68,10 +70,21 @@ final readonly class Slipping
         $move = Affine::move($dx, $dy);
         $left = $this->layer->shown->subtract($this->layer->region->transform($move));
         $open = $left->subtract($this->others);
-        $bare = $open->isEmpty() ? $open : $open->intersect($this->othersShown->transform($move));
         $distance = (int) \ceil(\hypot($dx, $dy));
 
-        return ['bare' => self::broad($bare), 'wrong' => self::broad($this->comesOut($move, $distance)->union($this->strangers($left, $distance)))];
+        return ['bare' => $this->comesOpen($open, $move, $distance), 'wrong' => self::broad($this->comesOut($move, $distance)->union($this->strangers($left, $distance)))];
+    }
+
+    /** Where the edge with another film was, and the blank is now. At its other edges the film may leave the blank. */
+    private function comesOpen(Region $open, Affine $move, int $distance): Region
+    {
+        $bare = [];
+        foreach ($open->isEmpty() ? [] : $this->neighbours as $neighbour) {
+            $came = self::broad($open->intersect($neighbour->transform($move)));
+            $bare[] = $came->isEmpty() ? $came : $came->intersect(Underlap::of($neighbour, $this->layer->shown, $distance));
+        }
+
+        return self::broad(Region::empty()->union(...$bare));
     }
 
     /** What runs on beneath others and comes out on their far side. */

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Plan\Fewer;
+
+use Uvret\Compose\PartRole;
+use Uvret\Design\DesignReader;
+use Uvret\Plan\Plan;
+use Uvret\Plan\Planner;
+
+/**
+ * The same design for a smaller budget: outlines and shadows left out, and films that do not touch taken together (those that touch
+ * would run into one shape). Each proposal is planned like any design.
+ */
+final readonly class FewerFilms
+{
+    private const MOST = 6;
+
+    public function __construct(
+        private DesignReader $reader,
+        private Planner $planner,
+    ) {
+    }
+
+    /**
+     * @param object $document decoded JSON with objects as stdClass, complete
+     *
+     * @return list<Proposal> those that save most film first
+     */
+    public function proposals(object $document, Plan $plan): array
+    {
+        $proposals = [];
+        foreach ($this->steps($plan) as [$say, $change]) {
+            $this->add($proposals, $say, $change($document), $plan);
+        }
+        // What is left of each may do with fewer films still.
+        foreach (\array_slice($proposals, 0, self::MOST) as $first) {
+            foreach ($this->steps($first->plan) as [$say, $change]) {
+                $this->add($proposals, $first->say.'; '.\lcfirst($say), $change($first->document), $plan);
+            }
+        }
+        \usort($proposals, static fn (Proposal $a, Proposal $b): int => [$b->filmsSaved($plan), $a->plan->filmLength()] <=> [$a->filmsSaved($plan), $b->plan->filmLength()]);
+
+        return \array_slice(self::different($proposals), 0, self::MOST);
+    }
+
+    /** @return list<array{string, \Closure(object): object}> */
+    private function steps(Plan $plan): array
+    {
+        $steps = [];
+        $layers = $plan->separation->layers;
+        foreach ($layers as $layer) {
+            $film = $layer->film;
+            $roles = [];
+            foreach ($plan->composition->parts as $part) {
+                if ($part->film === $film->id && !$part->region->isEmpty()) {
+                    $roles[$part->role->value] = true;
+                }
+            }
+            if (!isset($roles[PartRole::Base->value])) {
+                $steps[] = ['Without the '.\implode(' and ', \array_keys($roles))." in {$film->name}", static fn (object $document): object => Variation::bare($document, $film->id)];
+            }
+            foreach ($layers as $other) {
+                if ($other !== $layer && !$this->touch($plan, $film->id, $other->film->id)) {
+                    $steps[] = ["{$film->name} in {$other->film->name} too", static fn (object $document): object => Variation::merged($document, $film->id, $other->film->id)];
+                }
+            }
+        }
+
+        return $steps;
+    }
+
+    /** @param list<Proposal> $proposals */
+    private function add(array &$proposals, string $say, object $document, Plan $from): void
+    {
+        $proposal = new Proposal($say, $document, $this->planner->plan($this->reader->fromDocument($document)));
+        if ($proposal->filmsSaved($from) > 0 && [] !== $proposal->plan->separation->layers) {
+            $proposals[] = $proposal;
+        }
+    }
+
+    private function touch(Plan $plan, string $film, string $other): bool
+    {
+        foreach ($plan->separation->joints as $joint) {
+            if (\in_array($film, [$joint->lower->id, $joint->upper->id], true) && \in_array($other, [$joint->lower->id, $joint->upper->id], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Steps in another order may come to the same.
+     *
+     * @param list<Proposal> $proposals
+     *
+     * @return list<Proposal>
+     */
+    private static function different(array $proposals): array
+    {
+        $seen = [];
+        foreach ($proposals as $proposal) {
+            $key = \implode(' ', \array_map(static fn ($layer): string => $layer->film->id.$layer->region->digest(), $proposal->plan->separation->layers));
+            $seen[$key] ??= $proposal;
+        }
+
+        return \array_values($seen);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Design\Design;
+use Uvret\Design\Film;
+use Uvret\Design\Layering\JointKind;
+use Uvret\Separate\CutLayer;
+use Uvret\Separate\Pile;
+use Uvret\Separate\Separation;
+
+/** What films on one another bring with them. */
+final readonly class SeparationSnags
+{
+    /** Below this share of light a colour shows through a film that is not opaque. */
+    private const DARK = 0.45;
+
+    /** @return list<Snag> */
+    public static function of(Design $design, Separation $separation): array
+    {
+        return [...self::thickness($design, $separation), ...self::shining($design, $separation)];
+    }
+
+    /** @return list<Snag> */
+    private static function thickness(Design $design, Separation $separation): array
+    {
+        $limit = $design->layering->thickest;
+        // All films on one another are no thinner than they are anywhere.
+        if (\array_sum(\array_map(static fn (CutLayer $layer): int => $layer->film->thickness, $separation->layers)) <= $limit) {
+            return [];
+        }
+        $heap = Pile::of($separation->layers)->heaps[0] ?? null;
+        if (null === $heap || $heap->thickness() <= $limit) {
+            return [];
+        }
+        $measure = static fn (int $length): string => \sprintf('%.2f mm', $length / 1_000);
+        $box = $heap->region->pieces()[0]->bounds();
+        $names = \implode(', ', \array_map(static fn (Film $film): string => $film->name, $heap->films));
+
+        return [new Snag(SnagKind::TooThick, "On one another {$names} are {$measure($heap->thickness())} thick; the shop allows {$measure($limit)}.", 'Punch the lower film out, butt the edges, or take a thinner film.', null, $heap->films[0]->id, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2))];
+    }
+
+    /** @return list<Snag> */
+    private static function shining(Design $design, Separation $separation): array
+    {
+        $snags = [];
+        foreach ($separation->layers as $layer) {
+            if ($layer->film->opaque) {
+                continue;
+            }
+            $beneath = self::light($design->blank->colour) < self::DARK ? $design->blank->fabric : null;
+            foreach ($separation->joints as $joint) {
+                if ($joint->upper === $layer->film && JointKind::Butted !== $joint->kind && JointKind::Gap !== $joint->kind && self::light($joint->lower->colour) < self::DARK) {
+                    $beneath = $joint->lower->name;
+                }
+            }
+            if (null !== $beneath) {
+                $box = $layer->shown->bounds();
+                $snags[] = new Snag(SnagKind::ShowsThrough, "{$layer->film->name} is not opaque: on {$beneath} its colour turns dark.", 'Take an opaque film, or a lighter blank.', null, $layer->film->id, null === $box ? null : \intdiv($box->left + $box->right, 2), $box?->top);
+            }
+        }
+
+        return $snags;
+    }
+
+    /** How light a colour is, from 0 to 1 (Rec. 709 weights). */
+    private static function light(string $colour): float
+    {
+        [$red, $green, $blue] = \array_map(static fn (string $pair): float => \hexdec($pair) / 255, \str_split(\substr($colour, 1), 2));
+
+        return 0.2126 * $red + 0.7152 * $green + 0.0722 * $blue;
+    }
+}

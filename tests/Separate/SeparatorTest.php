@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Separate;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Uvret\Design\Layering\JointKind;
+use Uvret\Geometry\Region;
+use Uvret\Plan\Plan;
+use Uvret\Separate\CutLayer;
+use Uvret\Separate\Pile;
+use Uvret\Tests\Support\Designs;
+use Uvret\Tests\Support\Geos;
+use Uvret\Tests\Support\Stack;
+
+final class SeparatorTest extends TestCase
+{
+    /** Differences that rounding to whole micrometres leaves: a hair along the edges, in µm². */
+    private const ROUNDING = 2e5;
+
+    /** @return iterable<string, array{int, string, array<string, array<string, mixed>>}> */
+    public static function designs(): iterable
+    {
+        foreach (['trapped', 'lay over', 'butted'] as $number => $kind) {
+            for ($seed = 1; $seed <= 8; ++$seed) {
+                $films = match ($seed % 4) {
+                    1 => ['buoy' => ['finish' => 'glitter', 'thickness' => 250]],
+                    2 => ['chalk' => ['finish' => 'flock'], 'sunup' => ['finish' => 'puff']],
+                    3 => ['ink' => ['opaque' => false]],
+                    default => [],
+                };
+                yield "$kind $seed" => [100 * $number + $seed, $kind, $films];
+            }
+        }
+    }
+
+    /** @param array<string, array<string, mixed>> $films */
+    #[DataProvider('designs')]
+    public function testPressedLayersAreTheWearSide(int $seed, string $kind, array $films): void
+    {
+        $plan = Stack::plan(Stack::random($seed), $films, ['usual' => ['kind' => $kind, 'width' => 1_000]]);
+        // What GEOS sees of each film: all of it without the films above.
+        $above = 'POLYGON EMPTY';
+        $seen = [];
+        foreach (\array_reverse($plan->design->films) as $film) {
+            $ink = Geos::wkt(self::ink($plan, $film->id));
+            $seen[$film->id] = Geos::result('difference', $ink, $above);
+            $above = Geos::result('union', $ink, $above);
+        }
+        $pressed = 'POLYGON EMPTY';
+        foreach (\array_reverse($plan->separation->layers) as $layer) {
+            $shows = Geos::result('difference', Geos::wkt($layer->region), $pressed);
+            self::assertLessThan(self::ROUNDING, Geos::difference($seen[$layer->film->id], $shows), $layer->film->name);
+            $pressed = Geos::result('union', Geos::wkt($layer->region), $pressed);
+            self::assertTrue(Geos::isValid(Geos::wkt($layer->region)));
+        }
+        self::assertLessThan(self::ROUNDING, Geos::difference($above, $pressed));
+        self::nothingLiesOnWhatTakesNothing($plan);
+        self::assertSame(\count($plan->separation->layers), \count(\array_unique(\array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers))), 'each film is cut once');
+    }
+
+    #[DataProvider('designs')]
+    public function testNeighboursOverlapByTheTrap(int $seed, string $kind): void
+    {
+        if ('trapped' !== $kind) {
+            $this->expectNotToPerformAssertions();
+
+            return;
+        }
+        $plan = Stack::plan(Stack::random($seed), [], ['usual' => ['kind' => 'trapped', 'width' => 1_000]]);
+        foreach ($plan->separation->joints as $joint) {
+            [$lower, $upper] = [$plan->separation->layer($joint->lower->id), $plan->separation->layer($joint->upper->id)];
+            self::assertNotNull($lower);
+            self::assertNotNull($upper);
+            $beneath = $lower->region->intersect($upper->shown);
+            // It runs on beneath as far as the trap, from wherever the two have an edge in common.
+            $edge = $upper->shown->intersect($lower->shown->offset(3))->offset(980)->intersect($upper->shown);
+            self::assertLessThan(self::ROUNDING, $edge->subtract($beneath)->area());
+            // And no farther, but for holes that would be too narrow to weed.
+            $more = $beneath->subtract($lower->shown->offset(1_010));
+            self::assertLessThan(self::ROUNDING, $more->open(800)->area());
+        }
+    }
+
+    public function testAFilmRoundAnotherIsCutOnceThoughItIsBeneathAndAbove(): void
+    {
+        // Chalk letters, an ink rim, and a chalk rim round that: two films, and ink lies between or beneath.
+        $form = Stack::box('chalk', 0, 100, 60, 60, ['kind' => 'star', 'treatments' => (object) ['outlines' => [['width' => 3_000, 'film' => 'ink'], ['width' => 3_000, 'film' => 'chalk']]]]);
+        foreach ([['usual' => ['kind' => 'trapped']], ['usual' => ['kind' => 'lay over']]] as $layering) {
+            $plan = Stack::plan([$form], [], $layering);
+            self::assertSame(['chalk', 'ink'], \array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers));
+            $ink = $plan->separation->layers[1]->shown;
+            self::assertCount(1, $ink->pieces());
+            self::assertCount(2, $ink->rings(), 'a rim, with the star and the outer rim free');
+        }
+    }
+
+    public function testTrappedButtedLaidOverAndGap(): void
+    {
+        $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)];
+        $lower = static fn (array $joint): Region => Stack::plan($forms, [], ['joints' => [['id' => 'buoy chalk', 'film' => 'buoy', 'other' => 'chalk'] + $joint]])->separation->layers[0]->region;
+        self::assertEqualsWithDelta(6_400 - 38 * 38, $lower(['kind' => 'trapped', 'width' => 1_000])->area() / 1e6, 1e-6);
+        self::assertEqualsWithDelta(6_400 - 37 * 37, $lower(['kind' => 'trapped', 'width' => 1_500])->area() / 1e6, 1e-6);
+        self::assertEqualsWithDelta(6_400 - 40 * 40, $lower(['kind' => 'butted'])->area() / 1e6, 1e-6);
+        self::assertEqualsWithDelta(6_400, $lower(['kind' => 'lay over'])->area() / 1e6, 1e-6);
+        // Round corners: 40 + 2 × 2, less what four rounded corners leave.
+        self::assertEqualsWithDelta(6_400 - (44 * 44 - (4 - \M_PI) * 4), $lower(['kind' => 'gap', 'width' => 2_000])->area() / 1e6, 0.1);
+    }
+
+    public function testTheLowerFilmRunsThroughWhereAHoleWouldBeTooNarrow(): void
+    {
+        $plate = Stack::box('chalk', 0, 100, 100, 60);
+        // 1.8 mm: less than twice the trap. 3 mm: a slot of 1 mm would be left. 4 mm: 2 mm are left, and can be weeded.
+        foreach ([[1.8, 0], [3.0, 0], [4.0, 1]] as [$width, $holes]) {
+            $plan = Stack::plan([$plate, Stack::box('buoy', 0, 100, 60, $width)]);
+            self::assertCount(1 + $holes, $plan->separation->layers[0]->region->rings(), "$width mm");
+        }
+        // At the edge of the plate there is no film on the far side that it could run through to.
+        $plan = Stack::plan([$plate, Stack::box('buoy', 0, 71.5, 60, 3)]);
+        self::assertEqualsWithDelta(100 * 60 - 60 * 3 + 60 + 2 * 2, $plan->separation->layers[0]->region->area() / 1e6, 0.3);
+    }
+
+    public function testNoTrapRunsAcrossAGap(): void
+    {
+        // 0.6 mm of the blank are between them: less than the trap.
+        $plan = Stack::plan([Stack::box('chalk', -20.3, 100, 40, 40), Stack::box('buoy', 20.3, 100, 40, 40)]);
+        self::assertSame([], $plan->separation->joints);
+        self::assertSame($plan->separation->layers[0]->shown, $plan->separation->layers[0]->region);
+    }
+
+    public function testFilmsThatTakeNothingOnTopGoUpAndTheTrapChangesSides(): void
+    {
+        $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)];
+        $glitter = ['chalk' => ['finish' => 'glitter', 'name' => 'Spray']];
+        $plan = Stack::plan($forms, $glitter);
+        self::assertSame(['buoy', 'chalk'], \array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers));
+        self::assertStringContainsString('Spray takes nothing on top, so it is pressed after Buoy', $plan->separation->reasons['chalk']);
+        self::assertSame([JointKind::Trapped, 1_000, true], [$plan->separation->joints[0]->kind, $plan->separation->joints[0]->width, \str_contains((string) $plan->separation->joints[0]->reason, 'Buoy runs on beneath it instead')]);
+        self::assertEqualsWithDelta(42 * 42 - (4 - \M_PI), $plan->separation->layers[0]->region->area() / 1e6, 0.05);
+        self::assertEqualsWithDelta(6_400 - 1_600, $plan->separation->layers[1]->region->area() / 1e6, 1e-6);
+        // Two of that kind only meet edge to edge; puff is pressed last even so.
+        $both = Stack::plan($forms, ['chalk' => ['finish' => 'puff'], 'buoy' => ['finish' => 'flock']]);
+        self::assertSame(JointKind::Butted, $both->separation->joints[0]->kind);
+        self::assertNotNull($both->separation->joints[0]->reason);
+        self::assertSame('chalk', $both->separation->layers[1]->film->id);
+        // Where they do not touch, the wanted order stays.
+        $apart = Stack::plan([Stack::box('chalk', -50, 100, 40, 40), Stack::box('buoy', 50, 100, 40, 40)], $glitter);
+        self::assertSame([], $apart->separation->reasons);
+    }
+
+    public function testThicknessIsFoundAndSaidWhereItIsTooMuch(): void
+    {
+        $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 60, 60), Stack::box('sunup', 0, 100, 40, 40)];
+        $films = ['sunup' => ['finish' => 'flock', 'thickness' => 500]];
+        $over = Stack::plan($forms, $films, ['usual' => ['kind' => 'lay over'], 'thickest' => 600]);
+        $pile = Pile::of($over->separation->layers);
+        self::assertSame([680, 3], [$pile->thickest(), $pile->most()]);
+        self::assertEqualsWithDelta(1_600, $pile->heaps[0]->region->area() / 1e6, 0.01);
+        self::assertEqualsWithDelta(6_400, \array_sum(\array_map(static fn ($heap): float => $heap->region->area(), $pile->heaps)) / 1e6, 0.1);
+        self::assertContains('too thick', \array_map(static fn ($snag): string => $snag->kind->value, $over->snags));
+        self::assertNotContains('too thick', \array_map(static fn ($snag): string => $snag->kind->value, Stack::plan($forms, $films)->snags));
+    }
+
+    public function testTheDemoAgreesToo(): void
+    {
+        foreach (['regatta-hoodie', 'crew-badge'] as $id) {
+            $design = Designs::demo($id);
+            $plan = (new \Uvret\Plan\Planner(\Uvret\Tests\Support\Letters::typeCase()))->plan($design);
+            $ink = Region::empty();
+            foreach ($design->films as $film) {
+                $ink = $ink->union(self::ink($plan, $film->id));
+            }
+            self::assertLessThan(self::ROUNDING, Geos::difference(Geos::wkt($ink), Geos::wkt(Region::empty()->union(...\array_map(static fn (CutLayer $layer): Region => $layer->region, $plan->separation->layers)))), $id);
+        }
+    }
+
+    private static function nothingLiesOnWhatTakesNothing(Plan $plan): void
+    {
+        foreach ($plan->separation->layers as $at => $layer) {
+            if ($layer->film->carries) {
+                continue;
+            }
+            foreach (\array_slice($plan->separation->layers, $at + 1) as $upper) {
+                self::assertLessThan(self::ROUNDING, Geos::area(Geos::result('intersection', Geos::wkt($layer->region), Geos::wkt($upper->region))));
+            }
+        }
+    }
+
+    private static function ink(Plan $plan, string $film): Region
+    {
+        $parts = \array_filter($plan->composition->parts, static fn ($part): bool => $part->film === $film);
+
+        return Region::empty()->union(...\array_values(\array_map(static fn ($part): Region => $part->region, $parts)));
+    }
+}
