@@ -119,6 +119,16 @@ final readonly class DesignReader
     }
 
     /**
+     * Completes how films are put on one another, apart from any design.
+     *
+     * @throws DesignException with the path to the field that is wrong
+     */
+    public function completeLayering(object $layering): void
+    {
+        $this->schema->validatePart($layering, 'layering');
+    }
+
+    /**
      * @param list<string> $ids
      * @param list<string> $taken
      */

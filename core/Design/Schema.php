@@ -37,6 +37,21 @@ final class Schema
         }
     }
 
+    /**
+     * The same for a part of a document, by the name of its definition.
+     *
+     * @throws DesignException with the path to the field that is wrong
+     */
+    public function validatePart(object $part, string $definition): void
+    {
+        $whole = (object) ['$ref' => 'https://uvret.invalid/design.schema.json#/$defs/'.$definition];
+        $this->complete($part, (object) ['$ref' => \basename($this->file).'#/$defs/'.$definition], $this->file);
+        $error = $this->validator()->validate($part, $whole)->error();
+        if (null !== $error) {
+            throw self::explain(self::innermost($error));
+        }
+    }
+
     /** Fills in defaults from the outside in, so that those of an object that is itself a default come too. */
     private function complete(mixed $value, object $schema, string $file): void
     {

@@ -8,6 +8,7 @@ use OpenApi\Generator;
 use Psr\Log\NullLogger;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Uvret\Design\DesignReader;
+use Uvret\Design\RackFilmReader;
 use Uvret\Design\ShopBlankReader;
 
 /**
@@ -46,6 +47,7 @@ final readonly class Description
         }
         unset($design['$defs']);
         $schemas['Design'] = $design;
+        $schemas['RackFilm'] = self::schema(RackFilmReader::SCHEMA);
         $schemas['ShopBlank'] = self::schema(ShopBlankReader::SCHEMA);
 
         return $schemas;

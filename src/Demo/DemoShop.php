@@ -15,6 +15,7 @@ use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
 use Uvret\App\History\History;
 use Uvret\Design\DesignReader;
+use Uvret\Design\RackFilmReader;
 
 /** Fills a shop from the files in demo/. Due dates are counted from today, so that the rail looks alive. */
 final readonly class DemoShop
@@ -22,6 +23,7 @@ final readonly class DemoShop
     public function __construct(
         private EntityManagerInterface $entities,
         private DesignReader $reader,
+        private RackFilmReader $rack,
         private History $history,
         #[Autowire('%kernel.project_dir%/demo')] private string $folder,
     ) {
@@ -38,7 +40,12 @@ final readonly class DemoShop
             return false;
         }
         foreach ($this->read('films') as $position => $film) {
-            $this->entities->persist(new RackFilm(self::text($film, 'id'), $position, self::json($film)));
+            $this->rack->check($film);
+            $own = \get_object_vars($film)['film'];
+            \assert(\is_object($own));
+            $entry = new RackFilm(self::text($own, 'id'), $position, '{}');
+            $entry->take($film);
+            $this->entities->persist($entry);
         }
         foreach ($this->read('blanks') as $position => $blank) {
             $this->entities->persist(new ShopBlank(self::text($blank, 'id'), $position, self::json($blank)));

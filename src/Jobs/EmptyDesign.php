@@ -9,6 +9,7 @@ use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
+use Uvret\App\Entity\ShopUsage;
 
 /** The document of a design with nothing on its blank yet. */
 final readonly class EmptyDesign
@@ -53,6 +54,7 @@ final readonly class EmptyDesign
             'films' => [\json_decode($film->film, false, 8, \JSON_THROW_ON_ERROR)],
             'stack' => 'middle',
             'lines' => [],
+            'layering' => \json_decode($this->entities->find(ShopUsage::class, ShopUsage::ID)->layering ?? '{}', false, 8, \JSON_THROW_ON_ERROR),
         ]);
 
         return ['document' => $document, 'blank' => $blank->name, 'size' => $size->size];

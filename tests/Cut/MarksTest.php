@@ -73,7 +73,7 @@ final class MarksTest extends TestCase
             $box = $expected->frame->bounds();
             self::assertNotNull($box);
             self::assertNotSame([], $worn['weeding-box']);
-            $by = [$box->left - \min(\array_column($worn['weeding-box'], 0)), $box->bottom - \min(\array_column($worn['weeding-box'], 1))];
+            $by = [$box->left - \min(\array_column($worn['weeding-box'], 0) ?: [0]), $box->bottom - \min(\array_column($worn['weeding-box'], 1) ?: [0])];
             self::assertSamePoints($layer->region, $worn['lettering'], $by);
             self::assertSamePoints($expected->shapes, $worn['marks'], $by);
             self::assertSamePoints($expected->frame, $worn['weeding-box'], $by);

@@ -37,7 +37,7 @@ final readonly class FewerFilms
         // What is left of each may do with fewer films still.
         foreach (\array_slice($proposals, 0, self::MOST) as $first) {
             foreach ($this->steps($first->plan) as [$say, $change]) {
-                $this->add($proposals, $first->say.'; '.\lcfirst($say), $change($first->document), $plan);
+                $this->add($proposals, $first->say.'; '.\str_replace('Without', 'without', $say), $change($first->document), $plan);
             }
         }
         \usort($proposals, static fn (Proposal $a, Proposal $b): int => [$b->filmsSaved($plan), $a->plan->filmLength()] <=> [$a->filmsSaved($plan), $b->plan->filmLength()]);

@@ -27,6 +27,12 @@ final readonly class Slip
     ) {
     }
 
+    /** The trap by which the blank would not show between films, in µm; 0 where it does not. */
+    public function needs(): int
+    {
+        return $this->bare->isEmpty() ? 0 : (int) (\ceil(\hypot($this->dx, $this->dy) / 100) * 100);
+    }
+
     /** Of all that shows wrongly, in µm². */
     public function area(): float
     {

@@ -8,15 +8,17 @@ use OpenApi\Attributes as OA;
 use Uvret\Blanks\Drawing;
 use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
+use Uvret\Design\Layering\JointKind;
 use Uvret\Plan\Plan;
 
 /** All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
-#[OA\Schema(schema: 'Sheet', required: ['area', 'blank', 'ink', 'parts', 'layers', 'filmLength', 'toWeed', 'spare', 'snags', 'removals'])]
+#[OA\Schema(schema: 'Sheet', required: ['area', 'blank', 'ink', 'parts', 'layers', 'joints', 'filmLength', 'toWeed', 'spare', 'snags', 'removals'])]
 final readonly class Sheet
 {
     /**
      * @param list<SheetPart>    $parts
-     * @param list<SheetLayer>   $layers   bottom film first
+     * @param list<SheetLayer>   $layers   in press order, the first one first
+     * @param list<SheetJoint>   $joints
      * @param list<SheetSnag>    $snags
      * @param list<SheetRemoval> $removals
      */
@@ -31,6 +33,8 @@ final readonly class Sheet
         public array $parts,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetLayer'))]
         public array $layers,
+        #[OA\Property(description: 'How the films that touch meet.', items: new OA\Items(ref: '#/components/schemas/SheetJoint'))]
+        public array $joints,
         #[OA\Property]
         public int $filmLength,
         #[OA\Property(description: 'How many pieces of waste have to be picked out.')]
@@ -52,12 +56,21 @@ final readonly class Sheet
             $snags[] = SheetSnag::of($number + 1, $snag);
         }
 
+        // Where a line of the blank is left free between films, the lower one is seen without it.
+        $seen = [];
+        foreach ($plan->separation->joints as $joint) {
+            if (JointKind::Gap === $joint->kind) {
+                $seen[$joint->lower->id] = $plan->separation->layer($joint->lower->id)?->region;
+            }
+        }
+
         return new self(
             Frame::of($plan->composition->area),
             Frame::of(Drawing::named($plan->design->blank->drawing)->extent($plan->design->blank)),
             null === $ink ? null : Frame::of($ink),
-            \array_map(static fn (Part $part): SheetPart => SheetPart::of($part), $plan->composition->parts),
-            \array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet), $plan->cutPlan->sheets),
+            \array_map(static fn (Part $part): SheetPart => SheetPart::of($part, $seen[$part->film] ?? null), $plan->composition->parts),
+            \array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet, $plan->separation), $plan->cutPlan->sheets),
+            \array_map(SheetJoint::of(...), $plan->separation->joints),
             $plan->filmLength(),
             \array_sum(\array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $plan->cutPlan->sheets)),
             $plan->spare(),

@@ -6,10 +6,12 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\Cut\CutSheet;
+use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
+use Uvret\Separate\Separation;
 
 /** A cut layer in its weeding box, blade side. Lengths are in µm. */
-#[OA\Schema(schema: 'SheetLayer', required: ['film', 'path', 'width', 'height', 'filmLength', 'turned', 'fits', 'pieces', 'toWeed', 'mirrored'])]
+#[OA\Schema(schema: 'SheetLayer', required: ['film', 'path', 'width', 'height', 'filmLength', 'turned', 'fits', 'pieces', 'toWeed', 'mirrored', 'marks', 'frame', 'thickness', 'safe', 'reason'])]
 final readonly class SheetLayer
 {
     public function __construct(
@@ -33,11 +35,23 @@ final readonly class SheetLayer
         public int $toWeed,
         #[OA\Property]
         public bool $mirrored,
+        #[OA\Property(description: 'SVG path data of the marks that layers are laid on one another by; empty where there are none.')]
+        public string $marks,
+        #[OA\Property(description: 'SVG path data of the weeding box.')]
+        public string $frame,
+        #[OA\Property]
+        public int $thickness,
+        #[OA\Property(description: 'How far it may slip before the blank shows beside it; null where it touches no other film.', nullable: true)]
+        public ?int $safe,
+        #[OA\Property(description: 'Why it is pressed later than wanted.', nullable: true)]
+        public ?string $reason,
     ) {
     }
 
-    public static function of(CutSheet $sheet): self
+    public static function of(CutSheet $sheet, Separation $separation): self
     {
-        return new self($sheet->film->id, SvgPath::inMicrometres($sheet->region, $sheet->box->left, $sheet->box->top), $sheet->box->width(), $sheet->box->height(), $sheet->filmLength(), $sheet->turned, $sheet->fits(), $sheet->pieces(), $sheet->toWeed(), $sheet->film->mirrored);
+        $path = static fn (Region $region): string => SvgPath::inMicrometres($region, $sheet->box->left, $sheet->box->top);
+
+        return new self($sheet->film->id, $path($sheet->region), $sheet->box->width(), $sheet->box->height(), $sheet->filmLength(), $sheet->turned, $sheet->fits(), $sheet->pieces(), $sheet->toWeed(), $sheet->film->mirrored, $path($sheet->marks), $path($sheet->frame), $sheet->film->thickness, $separation->safe($sheet->film->id), $separation->reasons[$sheet->film->id] ?? null);
     }
 }

@@ -47,3 +47,13 @@ export const blanks = queryOptions({
     queryFn: () => answer(server.GET('/api/blanks')),
     ...kept,
 });
+
+export const rack = queryOptions({
+    queryKey: ['rack'],
+    queryFn: () => answer(server.GET('/api/film-rack')),
+});
+
+export const usualLayering = queryOptions({
+    queryKey: ['usual-layering'],
+    queryFn: () => answer(server.GET('/api/usual-layering')),
+});

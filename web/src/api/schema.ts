@@ -432,6 +432,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/film-rack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listRack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/film-rack/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["saveRackFilm"];
+        post?: never;
+        delete: operations["removeRackFilm"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/usual-layering": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["usualLayering"];
+        put: operations["saveUsualLayering"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/pressed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pressed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/slip-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slipTest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/fewer-films": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fewerFilms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/variants": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeVariant"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/films": {
         parameters: {
             query?: never;
@@ -557,6 +669,11 @@ export interface components {
              * @default []
              */
             clean: components["schemas"]["DesignClean"];
+            /**
+             * @description How the films are put on one another.
+             * @default []
+             */
+            layering: components["schemas"]["DesignLayering"];
         };
         /** @description A part of a circle, with the middle of the line in its middle. */
         DesignArc: {
@@ -782,7 +899,7 @@ export interface components {
             name: components["schemas"]["DesignLabel"];
             colour: components["schemas"]["DesignColour"];
             /** @enum {unknown} */
-            finish: "smooth" | "glitter" | "flock";
+            finish: "smooth" | "glitter" | "flock" | "metallic" | "reflective" | "stretch" | "puff" | "patterned";
             /** @description Of the roll or sheet. */
             width: components["schemas"]["DesignExtent"];
             thickness: number;
@@ -791,6 +908,17 @@ export interface components {
              * @enum {unknown}
              */
             bladeSide: "mirrored" | "as worn";
+            /**
+             * @description Whether another film holds on it: as its finish has it, any film, or none.
+             * @default by finish
+             * @enum {unknown}
+             */
+            carries: "by finish" | "films" | "nothing";
+            /**
+             * @description Whether nothing beneath it shows through.
+             * @default true
+             */
+            opaque: boolean;
         };
         /** @description What a line runs along, and how its letters stand on that. What is set for other kinds of path is kept. */
         DesignFollows: {
@@ -908,6 +1036,19 @@ export interface components {
              */
             film: string;
         };
+        DesignJointChoice: {
+            /** @default trapped */
+            kind: components["schemas"]["DesignJointKind"];
+            /** @default 1000 */
+            width: components["schemas"]["DesignJointWidth"];
+        };
+        /**
+         * @description The lower film runs on beneath, is punched out but for the trap, meets the upper one edge to edge, or leaves a line of the blank free.
+         * @enum {unknown}
+         */
+        DesignJointKind: "lay over" | "trapped" | "butted" | "gap";
+        /** @description The trap, or the gap. */
+        DesignJointWidth: number;
         /** @description A shape that is kept although it is small. */
         DesignKeptSpeck: {
             card: components["schemas"]["DesignId"];
@@ -915,6 +1056,37 @@ export interface components {
             y: components["schemas"]["DesignDistance"];
         };
         DesignLabel: string;
+        DesignLayering: {
+            /**
+             * @description How films meet where nothing else is said of the two.
+             * @default []
+             */
+            usual: components["schemas"]["DesignJointChoice"];
+            /**
+             * @description How two films meet, whichever lies above.
+             * @default []
+             */
+            joints: {
+                id: string;
+                film: components["schemas"]["DesignId"];
+                other: components["schemas"]["DesignId"];
+                /** @default trapped */
+                kind: components["schemas"]["DesignJointKind"];
+                /** @default 1000 */
+                width: components["schemas"]["DesignJointWidth"];
+            }[];
+            /**
+             * @description What layers are laid on one another by, where there are several.
+             * @default corners
+             * @enum {unknown}
+             */
+            marks: "none" | "box" | "corners" | "pins";
+            /**
+             * @description What all films together may measure at any place before it is a snag.
+             * @default 800
+             */
+            thickest: number;
+        };
         DesignLetter: {
             /** @description Which character of the words, counted from 0. */
             at: number;
@@ -1308,6 +1480,23 @@ export interface components {
             /** @default [] */
             cutFrom: components["schemas"]["DesignCutFrom"];
         };
+        /** @description A design with fewer films, with what it takes. */
+        FewerFilmsProposal: {
+            /** @description What is done; empty for the design as it is. */
+            say: string;
+            films: number;
+            /** @description The film that it takes, in µm. */
+            filmLength: number;
+            presses: number;
+            toWeed: number;
+            /**
+             * Format: float
+             * @description What the film costs by the rack’s prices; null where one has none.
+             */
+            cost: number | null;
+            sheet: components["schemas"]["Sheet"];
+            document: components["schemas"]["Design"];
+        };
         /** @description A font of the type case. */
         FontCard: {
             id: string;
@@ -1457,12 +1646,108 @@ export interface components {
             blank: string;
             quantity: number;
         };
+        /** @description The layers of a design as pressed on one another. Lengths are in µm. */
+        Pressed: {
+            layers: components["schemas"]["PressedLayer"][];
+            /** @description Places with the same films on one another. */
+            heaps: components["schemas"]["PressedHeap"][];
+            /** @description All films together where they are thickest. */
+            thickest: number;
+            /** @description The most films on one another. */
+            most: number;
+            /** @description What the shop allows. */
+            limit: number;
+        };
+        /** @description A place where the same films lie on one another. */
+        PressedHeap: {
+            /** @description Bottom film first. */
+            films: string[];
+            /** @description Of all films together, in µm. */
+            thickness: number;
+            path: string;
+        };
+        /** @description All that is cut from one film, as it lies on the blank. */
+        PressedLayer: {
+            film: string;
+            /** @description SVG path data in µm from the middle of the area’s top edge, y pointing down. */
+            path: string;
+        };
         /** @description Why a request was not carried out, in words for the person at the screen (RFC 9457). */
         Problem: {
             title: string;
             detail: string;
             /** @description The field of the document that is wrong, like lines/0/words; empty when none is. */
             path: string;
+        };
+        /** @description A film of the rack, with its version. */
+        RackEntry: {
+            /** @description Rises with every change; 0 for one that is not saved yet. */
+            version: number;
+            entry: components["schemas"]["RackFilm"];
+        };
+        /**
+         * RackFilm
+         * @description A film on the shop's rack: what designs take of it, what the shop has of it, and how it is cut and pressed.
+         */
+        RackFilm: {
+            film: components["schemas"]["DesignFilm"];
+            /**
+             * @description Per metre of the roll; 0 where it is not known.
+             * @default 0
+             */
+            price: number;
+            /**
+             * @description What is left of the roll, in µm.
+             * @default 0
+             */
+            stock: number;
+            /**
+             * @description How the cutter is set for it.
+             * @default []
+             */
+            cut: {
+                /**
+                 * @description The blade's angle in degrees.
+                 * @default 45
+                 * @enum {unknown}
+                 */
+                blade: 30 | 45 | 60;
+                /**
+                 * @description In grams.
+                 * @default 90
+                 */
+                force: number;
+                /**
+                 * @description In mm/s.
+                 * @default 300
+                 */
+                speed: number;
+                /** @default 1 */
+                passes: number;
+            };
+            /**
+             * @description How it is pressed.
+             * @default []
+             */
+            press: {
+                /**
+                 * @description In °C.
+                 * @default 150
+                 */
+                temperature: number;
+                /** @default 12 */
+                seconds: number;
+                /**
+                 * @default medium
+                 * @enum {unknown}
+                 */
+                pressure: "light" | "medium" | "firm";
+                /**
+                 * @default warm
+                 * @enum {unknown}
+                 */
+                peel: "hot" | "warm" | "cold";
+            };
         };
         /** @description The jobs as they hang by due date, and the day’s work. */
         Rail: {
@@ -1510,6 +1795,8 @@ export interface components {
             ink: components["schemas"]["Frame"] | null;
             parts: components["schemas"]["SheetPart"][];
             layers: components["schemas"]["SheetLayer"][];
+            /** @description How the films that touch meet. */
+            joints: components["schemas"]["SheetJoint"][];
             filmLength: number;
             /** @description How many pieces of waste have to be picked out. */
             toWeed: number;
@@ -1534,6 +1821,28 @@ export interface components {
             /** @description The card that it gets set into; null where it is not. */
             into: string | null;
         };
+        /** @description How two films that touch meet. Lengths are in µm. */
+        SheetJoint: {
+            /** @description The film that is pressed first. */
+            lower: string;
+            upper: string;
+            /**
+             * @description As it is made.
+             * @enum {string}
+             */
+            kind: "lay over" | "trapped" | "butted" | "gap";
+            /** @description The trap, or the gap. */
+            width: number;
+            /**
+             * @description As it was asked for.
+             * @enum {string}
+             */
+            wanted: "lay over" | "trapped" | "butted" | "gap";
+            /** @description How far either may slip before the blank shows between them. */
+            safe: number;
+            /** @description Why it is made otherwise than asked for. */
+            reason: string | null;
+        };
         /** @description A cut layer in its weeding box, blade side. Lengths are in µm. */
         SheetLayer: {
             film: string;
@@ -1548,6 +1857,15 @@ export interface components {
             pieces: number;
             toWeed: number;
             mirrored: boolean;
+            /** @description SVG path data of the marks that layers are laid on one another by; empty where there are none. */
+            marks: string;
+            /** @description SVG path data of the weeding box. */
+            frame: string;
+            thickness: number;
+            /** @description How far it may slip before the blank shows beside it; null where it touches no other film. */
+            safe: number | null;
+            /** @description Why it is pressed later than wanted. */
+            reason: string | null;
         };
         /** @description A welded line or a form on the stage, wear side. */
         SheetPart: {
@@ -1641,6 +1959,27 @@ export interface components {
                 placements: components["schemas"]["DesignPlacement"][];
             }[];
         };
+        /** @description What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
+        SlipResult: {
+            film: string;
+            dx: number;
+            dy: number;
+            /** @description SVG path data of where the blank shows between films. */
+            bare: string;
+            /** @description SVG path data of where a film shows that belongs beneath another. */
+            wrong: string;
+            /**
+             * Format: float
+             * @description Of all that shows wrongly, in mm².
+             */
+            area: number;
+            /** @description The widest of those places. */
+            widest: number;
+            /** @description The trap by which the blank would not show; 0 where it does not. */
+            needs: number;
+            /** @description How far the film may slip in any direction before anything shows wrongly. */
+            safe: number;
+        };
         /** @description A circle of the stage, in µm, y pointing down. */
         StageCircle: {
             x: number;
@@ -1680,6 +2019,10 @@ export interface components {
             thinnest: number;
             toWeed: number;
             snags: string[];
+        };
+        /** @description How the shop puts films on one another where a design says nothing else. */
+        UsualLayering: {
+            layering: components["schemas"]["DesignLayering"];
         };
         /** @description A way to draw one letter, with its word drawn so. */
         WordForm: {
@@ -2685,6 +3028,264 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MendedJoins"];
+                };
+            };
+        };
+    };
+    listRack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All films of the shop. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackEntry"][];
+                };
+            };
+        };
+    };
+    saveRackFilm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RackEntry"];
+            };
+        };
+        responses: {
+            /** @description Saved; version 0 makes a new one. Designs keep what they took of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackEntry"];
+                };
+            };
+            /** @description It was changed elsewhere since that version; nothing was saved. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is not a film; nothing was saved. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeRackFilm: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone from the rack; designs keep what they took of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RackEntry"];
+                };
+            };
+        };
+    };
+    usualLayering: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What new designs start with. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualLayering"];
+                };
+            };
+        };
+    };
+    saveUsualLayering: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsualLayering"];
+            };
+        };
+        responses: {
+            /** @description Saved. Designs that are there stay as they are. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualLayering"];
+                };
+            };
+            /** @description It is not a way to put films on one another; nothing was saved. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pressed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The layers on the blank, and how many lie on one another where. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pressed"];
+                };
+            };
+        };
+    };
+    slipTest: {
+        parameters: {
+            query: {
+                /** @description The film that slips. */
+                film: string;
+                /** @description How far, in µm. */
+                distance: number;
+                /** @description Where to, in degrees clockwise from the right; without it the worst direction is looked for. */
+                angle?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What shows wrongly. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlipResult"];
+                };
+            };
+            /** @description Nothing is cut from that film, or it cannot slip so far. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fewerFilms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The design as it is, then with fewer films, the greatest saving first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FewerFilmsProposal"][];
+                };
+            };
+        };
+    };
+    makeVariant: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Design"];
+                };
+            };
+        };
+        responses: {
+            /** @description A design of its own in the same job; the other stays as it is. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignName"];
+                };
+            };
+            /** @description It is not a design; nothing was made. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

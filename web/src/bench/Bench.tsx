@@ -21,7 +21,10 @@ import {
     withWords,
 } from './edits';
 import { isPlaced } from './follows';
-import { FilmsColumn } from './FilmsColumn';
+import { FilmsColumn } from './films/FilmsColumn';
+import { all, type Looking } from './films/looking';
+import { useSlip } from './films/SlipPanel';
+import { usePressed } from './films/ThicknessPanel';
 import { HistoryDialog } from './HistoryDialog';
 import { KeysHelp } from './KeysHelp';
 import { ProofDialog } from './ProofDialog';
@@ -58,6 +61,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     const [edited, setEdited] = useState<string | null>(null);
     const [snagNumber, setSnagNumber] = useState<number | null>(null);
     const [taking, setTaking] = useState<TakingOut | null>(null);
+    const [looking, setLooking] = useState<Looking>(all);
+    const [pointed, setPointed] = useState<string | null>(null);
     const [tidied, setTidied] = useState<Shown>('not');
     const [side, setSide] = useState<Side>('wear');
     const view = useView({
@@ -139,6 +144,9 @@ export function Bench({ opened }: { opened: OpenDesign }) {
         [change],
     );
 
+    const pressed = usePressed(draft, looking.at !== 'all').data;
+    const slip = useSlip(draft, looking).data;
+
     const keys = useBenchKeys({
         draft,
         view,
@@ -219,6 +227,10 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     view={view}
                     side={side}
                     lost={lost}
+                    looking={looking}
+                    pressed={pressed}
+                    slip={slip}
+                    pointed={pointed}
                     tidied={tidied}
                     taking={taking}
                     onTake={(card, points) => {
@@ -240,11 +252,12 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     onReshape={(next, what) => chosen && change(withLine(chosen, next), `${what}:${chosen}`)}
                 />
                 <FilmsColumn
-                    id={opened.id}
-                    design={design}
+                    draft={draft}
                     sheet={sheet}
                     chosen={chosen}
-                    unsaved={draft.saving.state !== 'saved'}
+                    looking={looking}
+                    onLook={setLooking}
+                    onPoint={setPointed}
                 />
             </main>
             <Tape design={design} sheet={sheet} />

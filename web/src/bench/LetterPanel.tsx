@@ -5,7 +5,8 @@ import { NumberField } from '../ui/NumberField';
 import { films } from '../api/queries';
 import { Choice } from '../ui/Choice';
 import { Swatch } from '../ui/Swatch';
-import { plainLetter, withLetter, withLetterFilm, withOrnament } from './edits';
+import { FilmChoice } from './FilmChoice';
+import { plainLetter, withAlternateFilm, withLetter, withLetterFilm, withOrnament } from './edits';
 import { faceOf } from './fontFaces';
 import { GlyphPicker } from './GlyphPicker';
 import type { Draft } from './useDesign';
@@ -141,6 +142,15 @@ export function LetterPanel({ line, design, at, onChoose, change }: Props) {
                     </span>
                 </div>
             )}
+            <span className="mt-1.5 flex items-center gap-2 text-xs text-quiet">
+                Every other in
+                <FilmChoice
+                    label="Film of every other letter"
+                    value={alternate(line)}
+                    design={design}
+                    onChange={(film) => film && change(withAlternateFilm(line.id, film))}
+                />
+            </span>
             <span className="mt-1.5 flex items-center gap-3 text-xs text-quiet">
                 Ornament
                 {(
@@ -240,4 +250,12 @@ function Forms({ line, design, at, letter, onChoose }: FormsProps) {
             })}
         </div>
     );
+}
+
+/** The film of every other letter, which is the line's own where they all have that. */
+function alternate(line: Line): string {
+    const seen = Array.from(line.words).flatMap((character, at) => (character.trim() === '' ? [] : [at]));
+    const films = seen.map((at) => line.letters.find((letter) => letter.at === at)?.film ?? '');
+    const other = films[1] ?? '';
+    return other !== '' && films.every((film, at) => film === (at % 2 === 1 ? other : '')) ? other : line.film;
 }

@@ -1,8 +1,11 @@
 import { useMemo, type ReactNode } from 'react';
-import type { Design, Letter, Line, Sheet, SheetFix, SheetSnag } from '../api/client';
+import type { Design, Letter, Line, Pressed, Sheet, SheetFix, SheetSnag, SlipResult } from '../api/client';
 import { brightness } from '../blanks/brightness';
 import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
+import { FinishPatterns } from './films/FinishPatterns';
+import type { Looking } from './films/looking';
+import { FilmsLook } from './stage/FilmsLook';
 import { ChosenLetter } from './stage/ChosenLetter';
 import { Grounds } from './stage/Grounds';
 import { Guides } from './stage/Guides';
@@ -30,6 +33,11 @@ interface Props {
     side: Side;
     /** The shape of all that is too thin or too small to be cut and weeded. */
     lost: string;
+    looking: Looking;
+    pressed: Pressed | undefined;
+    slip: SlipResult | undefined;
+    /** The film that is pointed at among the films. */
+    pointed: string | null;
     /** Whether what was tidied away is shown. */
     tidied: Shown;
     taking: TakingOut | null;
@@ -94,8 +102,20 @@ export function Stage(props: Props) {
                             <PlacementArea blank={blank} unit={unit} pixel={pixel} onDark={onDark} />
                             <Grounds lines={design.lines} parts={sheet.parts} handlers={handlers} onEdit={onEdit} />
                         </svg>
+                        <svg aria-hidden className="absolute size-0">
+                            <FinishPatterns films={design.films} />
+                        </svg>
+                        <FilmsLook
+                            design={design}
+                            looking={props.looking}
+                            pressed={props.pressed}
+                            slip={props.slip}
+                            view={box}
+                        />
                         <Ink
                             films={design.films}
+                            pointed={props.looking.at === 'all' ? props.pointed : null}
+                            hidden={props.looking.at !== 'all' && props.pressed !== undefined}
                             parts={props.tidied === 'before' ? untidied(sheet) : sheet.parts}
                             side={side}
                             onDark={onDark}

@@ -3,6 +3,7 @@ export * from './blank';
 export * from './cards';
 export * from './edit';
 export * from './forms';
+export * from './layering';
 export * from './letters';
 export * from './lines';
 export * from './motifs';

@@ -1,5 +1,6 @@
 import { memo, type ComponentProps } from 'react';
 import type { Film, Frame, SheetPart } from '../../api/client';
+import { fillOf } from '../films/finishes';
 import type { Side } from '../Stage';
 import { cssMatrix } from './pose';
 import type { Gesture, Grip } from './useHands';
@@ -8,6 +9,10 @@ interface Props {
     films: readonly Film[];
     parts: readonly SheetPart[];
     side: Side;
+    /** The only film that is not dimmed. */
+    pointed: string | null;
+    /** Only there to be taken by the hand. */
+    hidden: boolean;
     onDark: boolean;
     gesture: Gesture | null;
     view: Frame;
@@ -20,7 +25,7 @@ interface Props {
  * The welded lettering in film colours, bottom film first, or only the lines that the knife follows.
  * Each line is a picture of its own, so that none has to be painted anew while one is moved.
  */
-export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers, onEdit }: Props) {
+export function Ink({ films, parts, side, pointed, hidden, onDark, gesture, view, pixel, handlers, onEdit }: Props) {
     const inOrder = films.flatMap((film) =>
         parts.filter((part) => part.film === film.id).map((part) => ({ part, film })),
     );
@@ -38,14 +43,17 @@ export function Ink({ films, parts, side, onDark, gesture, view, pixel, handlers
         >
             <g
                 className="pointer-events-auto cursor-move touch-none"
+                opacity={pointed !== null && pointed !== film.id ? 0.15 : undefined}
                 onDoubleClick={() => onEdit(part.card)}
                 {...handlers(part.card, { kind: 'part' })}
             >
                 <Shape
                     line={part.card}
                     path={part.path}
-                    fill={side === 'wear' && !part.guide ? film.colour : 'none'}
-                    stroke={part.guide ? '#f3a63b' : side === 'wear' ? 'none' : onDark ? '#f5f1e8' : '#22243a'}
+                    fill={side === 'wear' && !part.guide && !hidden ? fillOf(film) : 'none'}
+                    stroke={
+                        part.guide ? '#f3a63b' : side === 'wear' || hidden ? 'none' : onDark ? '#f5f1e8' : '#22243a'
+                    }
                     dashes={part.guide ? '2 4' : 'none'}
                 />
             </g>

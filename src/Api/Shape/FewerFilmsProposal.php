@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Plan\Fewer\Proposal;
+use Uvret\Plan\Plan;
+
+/** A design with fewer films, with what it takes. */
+#[OA\Schema(schema: 'FewerFilmsProposal', required: ['say', 'films', 'filmLength', 'presses', 'toWeed', 'cost', 'sheet', 'document'])]
+final readonly class FewerFilmsProposal
+{
+    private function __construct(
+        #[OA\Property(description: 'What is done; empty for the design as it is.')]
+        public string $say,
+        #[OA\Property]
+        public int $films,
+        #[OA\Property(description: 'The film that it takes, in µm.')]
+        public int $filmLength,
+        #[OA\Property]
+        public int $presses,
+        #[OA\Property]
+        public int $toWeed,
+        #[OA\Property(description: 'What the film costs by the rack’s prices; null where one has none.', nullable: true)]
+        public ?float $cost,
+        #[OA\Property(ref: '#/components/schemas/Sheet')]
+        public Sheet $sheet,
+        #[OA\Property(ref: '#/components/schemas/Design')]
+        public object $document,
+    ) {
+    }
+
+    /** @param array<string, float> $prices per metre, by film */
+    public static function of(Proposal $proposal, array $prices): self
+    {
+        return self::from($proposal->say, $proposal->plan, $proposal->document, $prices);
+    }
+
+    /** @param array<string, float> $prices per metre, by film */
+    public static function from(string $say, Plan $plan, object $document, array $prices): self
+    {
+        $cost = 0.0;
+        $toWeed = 0;
+        foreach ($plan->cutPlan->sheets as $sheet) {
+            $price = $prices[$sheet->film->id] ?? null;
+            $cost = null === $cost || null === $price ? null : $cost + $price * $sheet->filmLength() / 1e6;
+            $toWeed += $sheet->toWeed();
+        }
+
+        return new self($say, \count($plan->separation->layers), $plan->filmLength(), \count($plan->separation->layers), $toWeed, null === $cost ? null : \round($cost, 2), Sheet::of($plan), $document);
+    }
+}

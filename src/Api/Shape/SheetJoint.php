@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Separate\Joint;
+
+/** How two films that touch meet. Lengths are in µm. */
+#[OA\Schema(schema: 'SheetJoint', required: ['lower', 'upper', 'kind', 'width', 'wanted', 'safe', 'reason'])]
+final readonly class SheetJoint
+{
+    public function __construct(
+        #[OA\Property(description: 'The film that is pressed first.')]
+        public string $lower,
+        #[OA\Property]
+        public string $upper,
+        #[OA\Property(description: 'As it is made.', enum: ['lay over', 'trapped', 'butted', 'gap'])]
+        public string $kind,
+        #[OA\Property(description: 'The trap, or the gap.')]
+        public int $width,
+        #[OA\Property(description: 'As it was asked for.', enum: ['lay over', 'trapped', 'butted', 'gap'])]
+        public string $wanted,
+        #[OA\Property(description: 'How far either may slip before the blank shows between them.')]
+        public int $safe,
+        #[OA\Property(description: 'Why it is made otherwise than asked for.', nullable: true)]
+        public ?string $reason,
+    ) {
+    }
+
+    public static function of(Joint $joint): self
+    {
+        return new self($joint->lower->id, $joint->upper->id, $joint->kind->value, $joint->width, $joint->wanted->kind->value, $joint->safe(), $joint->reason);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Geometry\SvgPath;
+use Uvret\Separate\Slip\Slip;
+
+/** What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
+#[OA\Schema(schema: 'SlipResult', required: ['film', 'dx', 'dy', 'bare', 'wrong', 'area', 'widest', 'needs', 'safe'])]
+final readonly class SlipResult
+{
+    private function __construct(
+        #[OA\Property]
+        public string $film,
+        #[OA\Property]
+        public int $dx,
+        #[OA\Property]
+        public int $dy,
+        #[OA\Property(description: 'SVG path data of where the blank shows between films.')]
+        public string $bare,
+        #[OA\Property(description: 'SVG path data of where a film shows that belongs beneath another.')]
+        public string $wrong,
+        #[OA\Property(description: 'Of all that shows wrongly, in mm².')]
+        public float $area,
+        #[OA\Property(description: 'The widest of those places.')]
+        public int $widest,
+        #[OA\Property(description: 'The trap by which the blank would not show; 0 where it does not.')]
+        public int $needs,
+        #[OA\Property(description: 'How far the film may slip in any direction before anything shows wrongly.')]
+        public int $safe,
+    ) {
+    }
+
+    public static function of(Slip $slip, int $safe): self
+    {
+        return new self($slip->film, $slip->dx, -$slip->dy, SvgPath::inMicrometres($slip->bare, 0, 0), SvgPath::inMicrometres($slip->wrong, 0, 0), \round($slip->area() / 1e6, 2), $slip->widest, $slip->needs(), $safe);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** How the shop puts films on one another where a design says nothing else. */
+#[OA\Schema(schema: 'UsualLayering', required: ['layering'])]
+final readonly class UsualLayering
+{
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/DesignLayering')]
+        public object $layering,
+    ) {
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Controller;
+
+use Doctrine\ORM\EntityManagerInterface;
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\DesignName;
+use Uvret\App\Api\Shape\FewerFilmsProposal;
+use Uvret\App\Api\Shape\Pressed;
+use Uvret\App\Api\Shape\SlipResult;
+use Uvret\App\Entity\RackFilm;
+use Uvret\App\Jobs\FreeId;
+use Uvret\App\Jobs\JobOpening;
+use Uvret\App\Repository\JobDesigns;
+use Uvret\Plan\Fewer\FewerFilms;
+use Uvret\Plan\Fewer\Proposal;
+use Uvret\Separate\Slip\SlipTest;
+
+/** What is looked up about the films of a design when it rests. */
+final readonly class SeparationController
+{
+    public function __construct(
+        private JobDesigns $designs,
+        private Drafting $drafting,
+        private EntityManagerInterface $entities,
+    ) {
+    }
+
+    #[Route('/api/designs/{id}/pressed', methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/pressed', operationId: 'pressed', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'The layers on the blank, and how many lie on one another where.', content: new OA\JsonContent(ref: '#/components/schemas/Pressed')),
+    ])]
+    public function pressed(string $id): JsonResponse
+    {
+        return new JsonResponse(Pressed::of($this->drafting->draft($this->designs->get($id)->document)->plan));
+    }
+
+    #[Route('/api/designs/{id}/slip-test', methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/slip-test', operationId: 'slipTest', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'film', description: 'The film that slips.', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'distance', description: 'How far, in µm.', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'angle', description: 'Where to, in degrees clockwise from the right; without it the worst direction is looked for.', required: false, schema: new OA\Schema(type: 'number')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'What shows wrongly.', content: new OA\JsonContent(ref: '#/components/schemas/SlipResult')),
+        new OA\Response(response: 422, description: 'Nothing is cut from that film, or it cannot slip so far.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function slip(string $id, Request $request): JsonResponse
+    {
+        $separation = $this->drafting->draft($this->designs->get($id)->document)->plan->separation;
+        $film = $request->query->getString('film');
+        if (null === $separation->layer($film)) {
+            throw BadRequest::field('film', 'Nothing of this design is cut from that film.');
+        }
+        $distance = $request->query->getInt('distance');
+        if ($distance < 0 || $distance > 10_000) {
+            throw BadRequest::field('distance', 'Give a distance from 0 to 10 mm.');
+        }
+        $test = new SlipTest($separation, $film);
+        $angle = $request->query->get('angle');
+
+        return new JsonResponse(SlipResult::of(\is_numeric($angle) ? $test->towards($distance, (float) $angle) : $test->worst($distance), $test->safe()));
+    }
+
+    #[Route('/api/designs/{id}/fewer-films', methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/fewer-films', operationId: 'fewerFilms', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+        new OA\Response(response: 200, description: 'The design as it is, then with fewer films, the greatest saving first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FewerFilmsProposal'))),
+    ])]
+    public function fewer(string $id, FewerFilms $fewer): JsonResponse
+    {
+        $draft = $this->drafting->draft($this->designs->get($id)->document);
+        $prices = [];
+        foreach ($this->entities->getRepository(RackFilm::class)->findAll() as $film) {
+            $price = \get_object_vars($film->entry())['price'] ?? 0;
+            if ((\is_float($price) || \is_int($price)) && $price > 0) {
+                $prices[$film->id] = (float) $price;
+            }
+        }
+
+        return new JsonResponse([
+            FewerFilmsProposal::from('', $draft->plan, $draft->document, $prices),
+            ...\array_map(static fn (Proposal $proposal): FewerFilmsProposal => FewerFilmsProposal::of($proposal, $prices), $fewer->proposals($draft->document, $draft->plan)),
+        ]);
+    }
+
+    #[Route('/api/designs/{id}/variants', methods: 'POST')]
+    #[OA\Post(path: '/api/designs/{id}/variants', operationId: 'makeVariant', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design')], type: 'object')), responses: [
+        new OA\Response(response: 201, description: 'A design of its own in the same job; the other stays as it is.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
+        new OA\Response(response: 422, description: 'It is not a design; nothing was made.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    ])]
+    public function variant(string $id, Request $request, JobOpening $opening, FreeId $freeId): JsonResponse
+    {
+        $body = \json_decode($request->getContent());
+        if (!$body instanceof \stdClass || !\is_object($body->document ?? null)) {
+            throw BadRequest::shape('an object with a document');
+        }
+        $design = $this->designs->get($id);
+        $draft = $this->drafting->draft($body->document);
+        $count = \count($draft->plan->separation->layers);
+        $films = 1 === $count ? 'one film' : "$count films";
+        $document = ['name' => \mb_substr($draft->plan->design->name, 0, 100).", $films"] + \get_object_vars($draft->document);
+        $variant = $opening->addDesign($design->job, $freeId->for($design->job->title), $this->drafting->encode((object) $document));
+        $this->entities->flush();
+
+        return new JsonResponse(DesignName::of($variant), 201);
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** What the shop usually does, and new designs start with. There is one of it. */
+#[ORM\Entity]
+class ShopUsage
+{
+    public const ID = 1;
+
+    /** @param string $layering how films are put on one another, as in a design document, as JSON */
+    public function __construct(
+        #[ORM\Column(type: 'text')]
+        public string $layering = '{}',
+        #[ORM\Id]
+        #[ORM\Column]
+        public readonly int $id = self::ID,
+        #[ORM\Column(type: 'integer', options: ['default' => 1])]
+        #[ORM\Version]
+        public int $version = 1,
+    ) {
+    }
+}
