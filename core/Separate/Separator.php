@@ -19,6 +19,8 @@ use Uvret\Geometry\Region;
  */
 final readonly class Separator
 {
+    private const HAIR = 3;
+
     public function __construct(private Memory $memory = new NoMemory())
     {
     }
@@ -66,7 +68,10 @@ final readonly class Separator
         return $this->memory->recall('beneath '.$joint->width.' '.$narrowest.' '.$lower->digest().$upper->digest(), static function () use ($joint, $lower, $upper, $narrowest): Region {
             $trap = Underlap::of($lower, $upper, $joint->width);
 
-            return $trap->union(Punched::runsThrough($lower->union($trap), $upper, $narrowest));
+            // Colours of artwork may be a hair apart where they meet; no cut must be left there.
+            $hair = $trap->isEmpty() ? $trap : $trap->offset(self::HAIR)->subtract($upper);
+
+            return $trap->union($hair, Punched::runsThrough($lower->union($trap), $upper, $narrowest));
         });
     }
 

@@ -19,8 +19,9 @@ use Uvret\Separate\Underlap;
  */
 final readonly class Slipping
 {
-    /** What is narrower than this is what rounding leaves, in µm. */
+    /** What is narrower than this, in µm, or smaller than this, in µm², nobody sees. */
     private const HAIR = 12;
+    private const SPECK = 50_000.0;
 
     /** What comes out beside the end of a common edge, up to so many times trap and distance long, only moves that end. */
     private const END = 3.0;
@@ -93,7 +94,7 @@ final readonly class Slipping
         $shown = $this->layer->shown->transform($move);
         $out = $this->hidden->transform($move)->subtract($this->above, $this->layer->shown, $shown);
 
-        return $this->withoutEnds($out, $shown, $distance);
+        return $this->withoutEnds($out, $shown->union($this->layer->shown), $distance);
     }
 
     /** Films that show where the slipped one was, though they are not its neighbours there. */
@@ -122,7 +123,7 @@ final readonly class Slipping
     private static function broad(Region $region): Region
     {
         $pieces = $region->pieces();
-        $broad = \array_filter($pieces, static fn (Region $piece): bool => 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR);
+        $broad = \array_filter($pieces, static fn (Region $piece): bool => $piece->area() > self::SPECK && 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR);
 
         return \count($broad) === \count($pieces) ? $region : Region::empty()->union(...\array_values($broad));
     }

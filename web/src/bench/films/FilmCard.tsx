@@ -60,7 +60,7 @@ export function FilmCard(props: Props) {
                 role="img"
                 aria-label={`${name}, blade side${layer.mirrored ? ', mirrored' : ''}`}
                 viewBox={`${-pad} ${-pad} ${layer.width + 2 * pad} ${layer.height + 2 * pad}`}
-                className="my-1.5 block max-h-32 w-full rounded-[2px] bg-film"
+                className="my-1.5 block max-h-28 w-full rounded-[2px] bg-film"
             >
                 <g fill="none" stroke="#22243a" strokeWidth=".9">
                     <path data-part="lettering" d={layer.path} vectorEffect="non-scaling-stroke" />

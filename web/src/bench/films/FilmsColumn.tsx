@@ -84,7 +84,12 @@ export function FilmsColumn({ draft, sheet, chosen, looking, onLook, onPoint }: 
                                 <Tool
                                     on={looking.at === 'slip'}
                                     onClick={() =>
-                                        look({ at: 'slip', film: layers[0]?.film ?? '', distance: 500, angle: null })
+                                        look({
+                                            at: 'slip',
+                                            film: sheet.joints[0]?.upper ?? layers[0]?.film ?? '',
+                                            distance: 500,
+                                            angle: null,
+                                        })
                                     }
                                 >
                                     Slip test
@@ -110,7 +115,7 @@ export function FilmsColumn({ draft, sheet, chosen, looking, onLook, onPoint }: 
                                         { value: 'corners', show: 'corners' },
                                         { value: 'pins', show: 'pins' },
                                         { value: 'box', show: 'box' },
-                                        { value: 'none', show: 'nothing' },
+                                        { value: 'none', show: 'none' },
                                     ]}
                                     onChange={(marks) => change(withLayering({ marks }))}
                                 />
