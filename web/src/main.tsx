@@ -12,6 +12,8 @@ import './styles.css';
 // What is seldom opened is loaded when it is.
 const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
 
+const RackPage = lazy(() => import('./rack/RackPage').then((page) => ({ default: page.RackPage })));
+
 const TypeCasePage = lazy(() => import('./type/TypeCasePage').then((page) => ({ default: page.TypeCasePage })));
 
 const client = new QueryClient({
@@ -35,6 +37,7 @@ if (root) {
                             <Route path="/jobs/:id" element={<JobPage />} />
                             <Route path="/designs/:id" element={<BenchPage />} />
                             <Route path="/type-case" element={<TypeCasePage />} />
+                            <Route path="/film-rack" element={<RackPage />} />
                             <Route path="/blanks" element={<BlanksPage />} />
                             <Route path="*" element={<NotFound />} />
                         </Routes>

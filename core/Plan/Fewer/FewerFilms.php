@@ -17,6 +17,12 @@ final readonly class FewerFilms
 {
     private const MOST = 6;
 
+    /** So many save equally many films. */
+    private const ALIKE = 3;
+
+    /** So many first steps are taken further. */
+    private const FURTHER = 3;
+
     public function __construct(
         private DesignReader $reader,
         private Planner $planner,
@@ -34,15 +40,25 @@ final readonly class FewerFilms
         foreach ($this->steps($plan) as [$say, $change]) {
             $this->add($proposals, $say, $change($document), $plan);
         }
-        // What is left of each may do with fewer films still.
-        foreach (\array_slice($proposals, 0, self::MOST) as $first) {
+        // What is left of those that save most may do with fewer films still.
+        \usort($proposals, static fn (Proposal $a, Proposal $b): int => $a->plan->filmLength() <=> $b->plan->filmLength());
+        foreach (\array_slice($proposals, 0, self::FURTHER) as $first) {
             foreach ($this->steps($first->plan) as [$say, $change]) {
                 $this->add($proposals, $first->say.'; '.\str_replace('Without', 'without', $say), $change($first->document), $plan);
             }
         }
         \usort($proposals, static fn (Proposal $a, Proposal $b): int => [$b->filmsSaved($plan), $a->plan->filmLength()] <=> [$a->filmsSaved($plan), $b->plan->filmLength()]);
 
-        return \array_slice(self::different($proposals), 0, self::MOST);
+        // Not only those that save most: a decorator may want to give up less.
+        $shown = [];
+        foreach (self::different($proposals) as $proposal) {
+            $alike = \array_filter($shown, static fn (Proposal $other): bool => $other->filmsSaved($plan) === $proposal->filmsSaved($plan));
+            if (\count($alike) < self::ALIKE) {
+                $shown[] = $proposal;
+            }
+        }
+
+        return \array_slice($shown, 0, self::MOST);
     }
 
     /** @return list<array{string, \Closure(object): object}> */

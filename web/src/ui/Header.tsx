@@ -4,6 +4,7 @@ import { Link, useLocation } from 'react-router';
 const pages = [
     { to: '/', name: 'Jobs', at: /^\/(jobs\/.*)?$/ },
     { to: '/type-case', name: 'Type case', at: /^\/type-case/ },
+    { to: '/film-rack', name: 'Film rack', at: /^\/film-rack/ },
     { to: '/blanks', name: 'Blanks', at: /^\/blanks/ },
 ];
 

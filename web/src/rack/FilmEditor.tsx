@@ -1,0 +1,262 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { answer, server, type Film, type RackEntry, type RackFilm } from '../api/client';
+import { films, rack } from '../api/queries';
+import { finishes, finishNames } from '../bench/films/finishes';
+import { Choice } from '../ui/Choice';
+import { LengthField } from '../ui/LengthField';
+import { NumberField } from '../ui/NumberField';
+import { Segments } from '../ui/Segments';
+import { TextField } from '../ui/TextField';
+import { FilmSwatch } from './FilmSwatch';
+import { useRackFilm } from './useRackFilm';
+
+type Cut = RackFilm['cut'];
+type Press = RackFilm['press'];
+
+/** All that the shop knows of a film. */
+export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boolean }) {
+    const { change, wrong } = useRackFilm(known);
+    const client = useQueryClient();
+    const { entry } = known;
+    const { film } = entry;
+    const { cut, press } = entry;
+    const set = (next: Partial<Film>) => change((now) => ({ ...now, film: { ...now.film, ...next } }));
+    const setCut = (next: Partial<Cut>) => change((now) => ({ ...now, cut: { ...now.cut, ...next } }));
+    const setPress = (next: Partial<Press>) => change((now) => ({ ...now, press: { ...now.press, ...next } }));
+    const remove = useMutation({
+        mutationFn: () => answer(server.DELETE('/api/film-rack/{id}', { params: { path: { id: film.id } } })),
+        onSuccess: () => Promise.all([client.invalidateQueries(rack), client.invalidateQueries(films)]),
+    });
+    return (
+        <section
+            aria-label={film.name}
+            className="flex min-h-0 flex-col gap-4 overflow-y-auto border-l border-seam p-4"
+        >
+            <div className="flex gap-3">
+                <FilmSwatch film={film} className="size-[104px]" />
+                <div className="grid flex-1 content-start gap-2">
+                    <TextField label="Name" longest={80} value={film.name} onChange={(name) => name && set({ name })} />
+                    <Field name="Colour">
+                        <input
+                            type="color"
+                            aria-label="Colour"
+                            className="h-[26px] w-14 cursor-pointer rounded-[3px] border border-seam bg-white"
+                            value={film.colour}
+                            onChange={(event) => set({ colour: event.target.value })}
+                        />
+                        <Choice
+                            label="Finish"
+                            className="flex-1"
+                            value={film.finish}
+                            options={finishes}
+                            by={(finish) => finish}
+                            show={(finish) => finishNames[finish]}
+                            onChange={(finish) => set({ finish })}
+                        />
+                    </Field>
+                </div>
+            </div>
+            <Group name="On a design">
+                <Field name="Takes on top">
+                    <Segments
+                        label="What it takes on top"
+                        small
+                        value={film.carries}
+                        options={[
+                            {
+                                value: 'by finish',
+                                show: `as ${finishNames[film.finish]}: ${carries(film) ? 'films' : 'nothing'}`,
+                            },
+                            { value: 'films', show: 'films' },
+                            { value: 'nothing', show: 'nothing' },
+                        ]}
+                        onChange={(next) => set({ carries: next })}
+                    />
+                </Field>
+                <Field name="Beneath it">
+                    <Segments
+                        label="Whether what lies beneath shows through"
+                        small
+                        value={film.opaque ? 'opaque' : 'through'}
+                        options={[
+                            { value: 'opaque', show: 'nothing shows' },
+                            { value: 'through', show: 'shows through' },
+                        ]}
+                        onChange={(next) => set({ opaque: next === 'opaque' })}
+                    />
+                </Field>
+                <Field name="Thickness">
+                    <NumberField
+                        label="Thickness in mm"
+                        unit="mm"
+                        least={0.01}
+                        most={5}
+                        step={0.01}
+                        digits={3}
+                        value={film.thickness / 1000}
+                        onChange={(thickness) => set({ thickness: Math.round(1000 * thickness) })}
+                    />
+                </Field>
+            </Group>
+            <Group name="On the roll">
+                <Field name="Width">
+                    <LengthField
+                        label="Width of the roll"
+                        unit="mm"
+                        least={10000}
+                        value={film.width}
+                        onChange={(width) => set({ width })}
+                    />
+                </Field>
+                <Field name="Left, and price">
+                    <NumberField
+                        label="Metres left"
+                        unit="m"
+                        least={0}
+                        most={1000}
+                        digits={2}
+                        value={entry.stock / 1e6}
+                        onChange={(metres) => change((now) => ({ ...now, stock: Math.round(1e6 * metres) }))}
+                    />
+                    <NumberField
+                        label="Price of a metre"
+                        unit="a metre"
+                        least={0}
+                        most={10000}
+                        digits={2}
+                        value={entry.price}
+                        onChange={(price) => change((now) => ({ ...now, price }))}
+                    />
+                </Field>
+            </Group>
+            <Group name="At the cutter">
+                <Field name="Blade side">
+                    <Segments
+                        label="What the knife sees"
+                        small
+                        value={film.bladeSide}
+                        options={[
+                            { value: 'mirrored', show: 'mirrored' },
+                            { value: 'as worn', show: 'as worn' },
+                        ]}
+                        onChange={(bladeSide) => set({ bladeSide })}
+                    />
+                </Field>
+                <Field name="Blade">
+                    <Segments
+                        label="Angle of the blade"
+                        small
+                        value={String(cut.blade)}
+                        options={['30', '45', '60'].map((value) => ({ value, show: `${value}°` }))}
+                        onChange={(blade) => setCut({ blade: Number(blade) as 30 | 45 | 60 })}
+                    />
+                    <NumberField
+                        label="Force in grams"
+                        unit="g"
+                        least={10}
+                        most={600}
+                        step={5}
+                        value={cut.force}
+                        onChange={(force) => setCut({ force })}
+                    />
+                </Field>
+                <Field name="Speed, passes">
+                    <NumberField
+                        label="Speed in mm per second"
+                        unit="mm/s"
+                        least={10}
+                        most={800}
+                        step={10}
+                        value={cut.speed}
+                        onChange={(speed) => setCut({ speed })}
+                    />
+                    <NumberField
+                        label="Passes"
+                        unit="passes"
+                        least={1}
+                        most={5}
+                        value={cut.passes}
+                        onChange={(passes) => setCut({ passes })}
+                    />
+                </Field>
+            </Group>
+            <Group name="At the press">
+                <Field name="Heat, time">
+                    <NumberField
+                        label="Temperature in degrees Celsius"
+                        unit="°C"
+                        least={60}
+                        most={230}
+                        step={5}
+                        value={press.temperature}
+                        onChange={(temperature) => setPress({ temperature })}
+                    />
+                    <NumberField
+                        label="Seconds"
+                        unit="s"
+                        least={1}
+                        most={90}
+                        value={press.seconds}
+                        onChange={(seconds) => setPress({ seconds })}
+                    />
+                </Field>
+                <Field name="Pressure">
+                    <Segments
+                        label="Pressure"
+                        small
+                        value={press.pressure}
+                        options={(['light', 'medium', 'firm'] as const).map((value) => ({ value, show: value }))}
+                        onChange={(pressure) => setPress({ pressure })}
+                    />
+                </Field>
+                <Field name="Peeled">
+                    <Segments
+                        label="How the carrier is peeled off"
+                        small
+                        value={press.peel}
+                        options={(['hot', 'warm', 'cold'] as const).map((value) => ({ value, show: value }))}
+                        onChange={(peel) => setPress({ peel })}
+                    />
+                </Field>
+            </Group>
+            {wrong && (
+                <p role="alert" className="rounded-[3px] border border-madder p-2 text-madder">
+                    {wrong}
+                </p>
+            )}
+            {!only && (
+                <p className="stitch flex items-baseline justify-between gap-3 pt-3 text-xs text-quiet">
+                    Designs keep what they took of it.
+                    <button
+                        className="font-semibold whitespace-nowrap text-madder hover:underline"
+                        onClick={() => remove.mutate()}
+                    >
+                        Take it off the rack
+                    </button>
+                </p>
+            )}
+        </section>
+    );
+}
+
+/** Whether films of its finish carry others. */
+const carries = ({ finish }: Film) => !['glitter', 'flock', 'puff'].includes(finish);
+
+function Group({ name, children }: { name: string; children: ReactNode }) {
+    return (
+        <div className="grid gap-2">
+            <h2 className="heading">{name}</h2>
+            {children}
+        </div>
+    );
+}
+
+function Field({ name, children }: { name: string; children: ReactNode }) {
+    return (
+        <div className="grid grid-cols-[92px_minmax(0,1fr)] items-center gap-2">
+            <span className="text-xs text-quiet">{name}</span>
+            <span className="flex flex-wrap items-center gap-1.5">{children}</span>
+        </div>
+    );
+}
