@@ -11,8 +11,7 @@ use Uvret\Separate\Separation;
 final readonly class SlipTest
 {
     /** In how many directions the worst one is looked for. */
-    private const DIRECTIONS = 16;
-    private const FEW_DIRECTIONS = 8;
+    private const DIRECTIONS = 8;
 
     /** Less than so much is what rounding leaves, in µm². */
     private const NOTHING = 4_000.0;
@@ -23,11 +22,15 @@ final readonly class SlipTest
 
     private ?Slipping $slipping;
 
+    /** What its joints promise, in µm; null where it touches nothing. */
+    private ?int $promised;
+
     public function __construct(
         Separation $separation,
         private string $film,
     ) {
         $layer = $separation->layer($film);
+        $this->promised = $separation->safe($film);
         $this->slipping = null === $layer ? null : new Slipping($separation, $layer);
     }
 
@@ -37,37 +40,55 @@ final readonly class SlipTest
         return $this->slip(...self::step($distance, $angle));
     }
 
-    /** The slip by a distance that shows most. */
+    /** The slip by a distance that shows most, within an eighth of a right angle. */
     public function worst(int $distance): Slip
     {
-        [$worst, $most] = [[$distance, 0], -1.0];
+        [$worst, $most] = [0.0, -1.0];
         for ($step = 0; $step < self::DIRECTIONS; ++$step) {
-            $move = self::step($distance, 360 * $step / self::DIRECTIONS);
-            $area = $this->area($move);
-            if ($area > $most) {
-                [$worst, $most] = [$move, $area];
-            }
+            [$worst, $most] = $this->worse($distance, 360 * $step / self::DIRECTIONS, $worst, $most);
+        }
+        $first = $worst;
+        foreach ([-90, -45, 45, 90] as $aside) {
+            [$worst, $most] = $this->worse($distance, $first + $aside / self::DIRECTIONS * 2, $worst, $most);
         }
 
-        return $this->slip(...$worst);
+        return $this->slip(...self::step($distance, $worst));
     }
 
-    /** How far the film may slip in any direction before anything shows wrongly, in µm, up to FARTHEST. */
+    /** How far the film may slip in any direction before the blank shows beside it, in µm, up to FARTHEST. */
     public function safe(): int
     {
         [$good, $bad] = [0, self::FARTHEST + self::STEP];
+        // Mostly it is what the traps promise: then the first two looks tell.
+        if (null !== $this->promised) {
+            $below = \max(0, $this->promised - 30);
+            if (!$this->shows($below)) {
+                [$good, $bad] = [$below, $this->shows($this->promised + self::STEP) ? $this->promised + 1 : $bad];
+            } else {
+                $bad = $below;
+            }
+        }
         while ($bad - $good > self::STEP) {
             $middle = \intdiv($good + $bad, 2);
             $this->shows($middle) ? $bad = $middle : $good = $middle;
         }
 
-        return $good;
+        return $bad === ($this->promised ?? -2) + 1 ? $bad - 1 : $good;
+    }
+
+    /** @return array{float, float} the worse one of two directions, and how much shows there */
+    private function worse(int $distance, float $angle, float $worst, float $most): array
+    {
+        $move = self::step($distance, $angle);
+        $area = ($this->slipping?->bare(...$move)->area() ?? 0.0) + ($this->slipping?->wrong(...$move)->area() ?? 0.0);
+
+        return $area > $most ? [$angle, $area] : [$worst, $most];
     }
 
     private function shows(int $distance): bool
     {
-        for ($step = 0; $step < self::FEW_DIRECTIONS; ++$step) {
-            if ($this->area(self::step($distance, 360 * $step / self::FEW_DIRECTIONS)) > self::NOTHING) {
+        for ($step = 0; $step < self::DIRECTIONS; ++$step) {
+            if (($this->slipping?->bare(...self::step($distance, 360 * $step / self::DIRECTIONS))->area() ?? 0.0) > self::NOTHING) {
                 return true;
             }
         }
@@ -75,19 +96,12 @@ final readonly class SlipTest
         return false;
     }
 
-    /** @param array{int, int} $move */
-    private function area(array $move): float
-    {
-        $found = $this->slipping?->moved(...$move);
-
-        return null === $found ? 0.0 : $found['bare']->area() + $found['wrong']->area();
-    }
-
     private function slip(int $dx, int $dy): Slip
     {
-        $found = $this->slipping?->moved($dx, $dy) ?? ['bare' => Region::empty(), 'wrong' => Region::empty()];
+        $bare = $this->slipping?->bare($dx, $dy) ?? Region::empty();
+        $wrong = $this->slipping?->wrong($dx, $dy) ?? Region::empty();
 
-        return new Slip($this->film, $dx, $dy, $found['bare'], $found['wrong'], self::widest($found['bare'], $found['wrong']));
+        return new Slip($this->film, $dx, $dy, $bare, $wrong, self::widest($bare, $wrong));
     }
 
     /** @return array{int, int} to the right and up */

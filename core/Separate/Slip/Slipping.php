@@ -17,28 +17,34 @@ use Uvret\Separate\Underlap;
  * the picture. What is wrong is the blank where its edge with another film was, film that comes out from beneath another, and film
  * that shows where it is no neighbour.
  */
-final readonly class Slipping
+final class Slipping
 {
     /** What is narrower than this, in µm, or smaller than this, in µm², nobody sees. */
     private const HAIR = 12;
     private const SPECK = 50_000.0;
 
+    /** Film from beneath is seen only where it is more than this, in µm²: it has a neighbour's colour. */
+    private const SPOT = 250_000.0;
+
     /** What comes out beside the end of a common edge, up to so many times trap and distance long, only moves that end. */
     private const END = 3.0;
 
-    private Region $others;
-    private Region $above;
-    private Region $hidden;
+    private readonly Region $others;
+    private readonly Region $above;
+    private readonly Region $hidden;
 
-    /** @var list<Region> what is seen of the films that it has an edge in common with */
-    private array $neighbours;
+    /** @var list<CutLayer> those that it has an edge in common with */
+    private readonly array $neighbours;
 
     /** The widest trap of the film. */
-    private int $reach;
+    private readonly int $reach;
+
+    /** @var array<string, Region> what is the same in all directions */
+    private array $once = [];
 
     public function __construct(
-        private Separation $separation,
-        private CutLayer $layer,
+        private readonly Separation $separation,
+        private readonly CutLayer $layer,
     ) {
         $others = $above = [];
         $isAbove = false;
@@ -55,7 +61,7 @@ final readonly class Slipping
         $this->others = Region::empty()->union(...$others);
         $this->above = Region::empty()->union(...$above);
         $joints = \array_values(\array_filter($separation->joints, static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film));
-        $this->neighbours = \array_map(static fn (Joint $joint): Region => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id)->shown ?? Region::empty(), $joints);
+        $this->neighbours = \array_values(\array_filter(\array_map(static fn (Joint $joint): ?CutLayer => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id), $joints)));
         $this->reach = \max([0, ...\array_map(static fn (Joint $joint): int => $joint->safe(), $joints)]);
         $this->hidden = $layer->region->subtract($layer->shown);
     }
@@ -64,37 +70,46 @@ final readonly class Slipping
      * @param int $dx in µm to the right
      * @param int $dy in µm up
      *
-     * @return array{bare: Region, wrong: Region}
+     * @return Region where the edge with another film was, and the blank is now; at its other edges the film may leave the blank
      */
-    public function moved(int $dx, int $dy): array
+    public function bare(int $dx, int $dy): Region
     {
         $move = Affine::move($dx, $dy);
-        $left = $this->layer->shown->subtract($this->layer->region->transform($move));
-        $open = $left->subtract($this->others);
         $distance = (int) \ceil(\hypot($dx, $dy));
-
-        return ['bare' => $this->comesOpen($open, $move, $distance), 'wrong' => self::broad($this->comesOut($move, $distance)->union($this->strangers($left, $distance)))];
-    }
-
-    /** Where the edge with another film was, and the blank is now. At its other edges the film may leave the blank. */
-    private function comesOpen(Region $open, Affine $move, int $distance): Region
-    {
+        $open = $this->layer->shown->subtract($this->layer->region->transform($move), $this->others);
         $bare = [];
         foreach ($open->isEmpty() ? [] : $this->neighbours as $neighbour) {
-            $came = self::broad($open->intersect($neighbour->transform($move)));
-            $bare[] = $came->isEmpty() ? $came : $came->intersect(Underlap::of($neighbour, $this->layer->shown, $distance));
+            $came = self::broad($open->intersect($neighbour->shown->transform($move)));
+            $bare[] = $came->isEmpty() ? $came : $came->intersect($this->edge($neighbour, $distance));
         }
 
         return self::broad(Region::empty()->union(...$bare));
     }
 
-    /** What runs on beneath others and comes out on their far side. */
-    private function comesOut(Affine $move, int $distance): Region
+    /**
+     * @param int $dx in µm to the right
+     * @param int $dy in µm up
+     *
+     * @return Region where a film shows that belongs beneath another
+     */
+    public function wrong(int $dx, int $dy): Region
     {
-        $shown = $this->layer->shown->transform($move);
+        $move = Affine::move($dx, $dy);
+        $distance = (int) \ceil(\hypot($dx, $dy));
+        $left = $this->layer->shown->subtract($this->layer->region->transform($move));
+
+        return self::broad($this->comesOut($move, $this->layer->shown->transform($move), $distance)->union($this->strangers($left, $distance)), self::SPOT);
+    }
+
+    /** What runs on beneath others and comes out on their far side. */
+    private function comesOut(Affine $move, Region $shown, int $distance): Region
+    {
+        if ($this->hidden->isEmpty()) {
+            return $this->hidden;
+        }
         $out = $this->hidden->transform($move)->subtract($this->above, $this->layer->shown, $shown);
 
-        return $this->withoutEnds($out, $shown->union($this->layer->shown), $distance);
+        return $out->isEmpty() ? $out : $this->withoutEnds($out, $shown->union($this->layer->shown), $distance);
     }
 
     /** Films that show where the slipped one was, though they are not its neighbours there. */
@@ -102,17 +117,29 @@ final readonly class Slipping
     {
         $strange = [];
         foreach (\array_reverse($this->separation->layers) as $other) {
-            if ($other === $this->layer) {
+            if ($other === $this->layer || $left->isEmpty()) {
                 continue;
             }
             $seen = $left->intersect($other->region);
             if (!$seen->isEmpty()) {
-                $left = $left->subtract($other->region);
-                $strange[] = $this->withoutEnds($seen->subtract($other->shown->offset($distance + 2)), $other->shown->offset($distance + 4), $distance);
+                $left = $left->subtract($seen);
+                $near = $this->near($other, $distance);
+                $strange[] = $this->withoutEnds(self::broad($seen->subtract($near)), $near, $distance);
             }
         }
 
         return Region::empty()->union(...$strange);
+    }
+
+    /** What is no farther from a film than it may have been moved: the same in all directions. */
+    private function near(CutLayer $other, int $distance): Region
+    {
+        return $this->once['near '.$distance.' '.$other->film->id] ??= $other->shown->offset($distance + 2);
+    }
+
+    private function edge(CutLayer $other, int $distance): Region
+    {
+        return $this->once['edge '.$distance.' '.$other->film->id] ??= Underlap::of($other->shown, $this->layer->shown, $distance);
     }
 
     private function withoutEnds(Region $region, Region $shown, int $distance): Region
@@ -120,10 +147,10 @@ final readonly class Slipping
         return Region::empty()->union(...\array_values(\array_filter($region->pieces(), fn (Region $piece): bool => self::length($piece) > self::END * ($this->reach + $distance) || !Underlap::touches($piece, $shown))));
     }
 
-    private static function broad(Region $region): Region
+    private static function broad(Region $region, float $least = self::SPECK): Region
     {
         $pieces = $region->pieces();
-        $broad = \array_filter($pieces, static fn (Region $piece): bool => $piece->area() > self::SPECK && 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR);
+        $broad = \array_filter($pieces, static fn (Region $piece): bool => $piece->area() > $least && 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR);
 
         return \count($broad) === \count($pieces) ? $region : Region::empty()->union(...\array_values($broad));
     }

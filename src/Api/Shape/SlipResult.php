@@ -9,7 +9,7 @@ use Uvret\Geometry\SvgPath;
 use Uvret\Separate\Slip\Slip;
 
 /** What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
-#[OA\Schema(schema: 'SlipResult', required: ['film', 'dx', 'dy', 'bare', 'wrong', 'area', 'widest', 'needs', 'safe'])]
+#[OA\Schema(schema: 'SlipResult', required: ['film', 'dx', 'dy', 'bare', 'wrong', 'bareArea', 'wrongArea', 'widest', 'needs', 'safe'])]
 final readonly class SlipResult
 {
     private function __construct(
@@ -23,19 +23,21 @@ final readonly class SlipResult
         public string $bare,
         #[OA\Property(description: 'SVG path data of where a film shows that belongs beneath another.')]
         public string $wrong,
-        #[OA\Property(description: 'Of all that shows wrongly, in mm².')]
-        public float $area,
+        #[OA\Property(description: 'Of the blank that shows, in mm².')]
+        public float $bareArea,
+        #[OA\Property(description: 'Of the film that shows, in mm².')]
+        public float $wrongArea,
         #[OA\Property(description: 'The widest of those places.')]
         public int $widest,
         #[OA\Property(description: 'The trap by which the blank would not show; 0 where it does not.')]
         public int $needs,
-        #[OA\Property(description: 'How far the film may slip in any direction before anything shows wrongly.')]
+        #[OA\Property(description: 'How far the film may slip in any direction before the blank shows beside it.')]
         public int $safe,
     ) {
     }
 
     public static function of(Slip $slip, int $safe): self
     {
-        return new self($slip->film, $slip->dx, -$slip->dy, SvgPath::inMicrometres($slip->bare, 0, 0), SvgPath::inMicrometres($slip->wrong, 0, 0), \round($slip->area() / 1e6, 2), $slip->widest, $slip->needs(), $safe);
+        return new self($slip->film, $slip->dx, -$slip->dy, SvgPath::inMicrometres($slip->bare, 0, 0), SvgPath::inMicrometres($slip->wrong, 0, 0), \round($slip->bare->area() / 1e6, 2), \round($slip->wrong->area() / 1e6, 2), $slip->widest, $slip->needs(), $safe);
     }
 }

@@ -1970,14 +1970,19 @@ export interface components {
             wrong: string;
             /**
              * Format: float
-             * @description Of all that shows wrongly, in mm².
+             * @description Of the blank that shows, in mm².
              */
-            area: number;
+            bareArea: number;
+            /**
+             * Format: float
+             * @description Of the film that shows, in mm².
+             */
+            wrongArea: number;
             /** @description The widest of those places. */
             widest: number;
             /** @description The trap by which the blank would not show; 0 where it does not. */
             needs: number;
-            /** @description How far the film may slip in any direction before anything shows wrongly. */
+            /** @description How far the film may slip in any direction before the blank shows beside it. */
             safe: number;
         };
         /** @description A circle of the stage, in µm, y pointing down. */

@@ -96,15 +96,19 @@ export function SlipPanel({ draft, layers, looking, onLook }: Props) {
             <p aria-live="polite" className="text-xs">
                 {!result ? (
                     'Looking…'
-                ) : result.area === 0 ? (
+                ) : result.bareArea + result.wrongArea === 0 ? (
                     <b className="text-sage-deep">Nothing shows that should not.</b>
                 ) : (
                     <>
-                        <b className="text-madder">
-                            {result.bare ? 'The blank shows' : 'Film from beneath shows'} in {result.area.toFixed(1)}{' '}
-                            mm²
-                        </b>
-                        , at most {showWithUnit(result.widest, unit)} wide.
+                        {result.bareArea > 0 && (
+                            <b className="block text-madder">The blank shows in {result.bareArea.toFixed(1)} mm².</b>
+                        )}
+                        {result.wrongArea > 0 && (
+                            <b className="block text-[#7a2f8c]">
+                                Film from beneath comes out in {result.wrongArea.toFixed(1)} mm².
+                            </b>
+                        )}
+                        At most {showWithUnit(result.widest, unit)} wide.
                     </>
                 )}{' '}
                 {result && result.safe < 3000 && <>Safe to {showWithUnit(result.safe, unit)} in any direction.</>}
