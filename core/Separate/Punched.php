@@ -19,20 +19,26 @@ final readonly class Punched
     /** Corners that a circle does not fill are less than so many times its diameter across. */
     private const CORNER = 1.5;
 
+    /** A hole whose breadth is more than so many times the narrowest is not looked at closely. */
+    private const BROAD = 1.2;
+
     /**
      * What runs through, of the upper region.
      *
-     * @param Region $lower     the lower film with its traps
+     * @param Region $lower     what is seen of the lower film
+     * @param Region $trap      what it has beneath the upper one
      * @param Region $upper     what is seen of the upper film
      * @param int    $narrowest the narrowest hole that can be weeded, in µm
      */
-    public static function runsThrough(Region $lower, Region $upper, int $narrowest): Region
+    public static function runsThrough(Region $lower, Region $trap, Region $upper, int $narrowest): Region
     {
-        $hole = $upper->subtract($lower);
-        if ($hole->isEmpty() || $narrowest < 20) {
+        if ($narrowest < 20 || $trap->isEmpty()) {
             return Region::empty();
         }
-        $strips = \array_values(\array_filter($hole->subtract($hole->open(\intdiv($narrowest, 2)))->pieces(), static fn (Region $piece): bool => self::length($piece) > self::CORNER * $narrowest || self::isWhole($piece, $hole)));
+        $strips = [];
+        foreach ($upper->subtract($trap)->pieces() as $hole) {
+            \array_push($strips, ...self::narrow($hole, $narrowest));
+        }
         if ([] === $strips) {
             return Region::empty();
         }
@@ -50,17 +56,20 @@ final readonly class Punched
         })));
     }
 
-    /** Whether a strip is all that there is of its hole. */
-    private static function isWhole(Region $strip, Region $hole): bool
+    /** @return list<Region> what of a hole is too narrow: all of it, arms, or nothing */
+    private static function narrow(Region $hole, int $narrowest): array
     {
-        $box = $strip->bounds();
-        foreach ($hole->pieces() as $piece) {
-            if ($piece->bounds() == $box) {
-                return true;
-            }
+        // Broad on the whole, it has corners at most: the waste takes its arms along.
+        $breadth = 2 * $hole->area() / \max(1.0, $hole->perimeter());
+        if ($breadth > self::BROAD * $narrowest) {
+            return [];
+        }
+        $wide = $hole->open(\intdiv($narrowest, 2));
+        if ($wide->isEmpty()) {
+            return [$hole];
         }
 
-        return false;
+        return \array_values(\array_filter($hole->subtract($wide)->pieces(), static fn (Region $piece): bool => self::length($piece) > self::CORNER * $narrowest));
     }
 
     private static function length(Region $piece): float

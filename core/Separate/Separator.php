@@ -11,6 +11,8 @@ use Uvret\Design\Design;
 use Uvret\Design\Film;
 use Uvret\Design\FilmLimits;
 use Uvret\Design\Layering\JointKind;
+use Uvret\Design\Motif;
+use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 
 /**
@@ -19,6 +21,7 @@ use Uvret\Geometry\Region;
  */
 final readonly class Separator
 {
+    /** Far more than colours of artwork are apart where they meet, in µm. */
     private const HAIR = 3;
 
     public function __construct(private Memory $memory = new NoMemory())
@@ -27,83 +30,88 @@ final readonly class Separator
 
     public function separate(Design $design, Composition $composition): Separation
     {
-        $shown = Shown::of($composition, $design->films);
-        $touching = $this->touching($shown);
+        $shown = Shown::of($composition, $design->films, \array_map(static fn (Motif $motif): string => $motif->id, $design->motifs));
+        $edges = \array_map(static fn (Region $region): EdgeIndex => new EdgeIndex($region), $shown->shown);
+        $touching = $this->touching($shown, $edges);
         $touches = static fn (Film $one, Film $other): bool => isset($touching[$one->id][$other->id]);
         $order = PressOrder::of($shown->films, $touches);
         $covers = \array_flip(\array_map(static fn (Film $film): string => $film->id, $shown->films));
         $layers = $joints = [];
         foreach ($order->films as $at => $film) {
-            $region = $seen = $shown->shown[$film->id];
+            $seen = $shown->shown[$film->id];
+            $free = $beneath = [];
             foreach (\array_slice($order->films, $at + 1) as $upper) {
                 if (!$touches($film, $upper)) {
                     continue;
                 }
                 $joints[] = $joint = Joint::between($film, $upper, $design->layering->joint($film->id, $upper->id), $covers[$film->id] > $covers[$upper->id]);
-                $above = $shown->shown[$upper->id];
                 if (JointKind::Gap === $joint->kind) {
-                    $region = $region->subtract($above->offset($joint->width));
-                    $seen = $seen->subtract($above->offset($joint->width));
+                    $free[] = $shown->shown[$upper->id]->offset($joint->width);
                 } elseif (JointKind::Butted !== $joint->kind) {
-                    $region = $region->union($this->beneath($joint, $shown, FilmLimits::of($film)->smallestHole));
+                    $beneath[] = $this->beneath($joint, $shown, $edges[$film->id]);
                 }
             }
+            $seen = [] === $free ? $seen : $seen->subtract(...$free);
+            $region = [] === $beneath ? $seen : $seen->union(...$beneath);
             if (!$region->isEmpty()) {
                 $layers[] = new CutLayer($film, $region, $seen);
             }
         }
-        $all = Region::empty()->union(...\array_map(static fn (CutLayer $layer): Region => $layer->region, $layers))->bounds();
+        $all = null;
+        foreach ($layers as $layer) {
+            $box = $layer->region->bounds();
+            $all = null === $box ? $all : ($all?->joined($box) ?? $box);
+        }
 
         return new Separation($layers, $joints, $order->reasons, null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks));
     }
 
     /** What the lower film has beneath the upper one. */
-    private function beneath(Joint $joint, Shown $shown, int $narrowest): Region
+    private function beneath(Joint $joint, Shown $shown, EdgeIndex $edge): Region
     {
         [$lower, $upper, $ink] = [$shown->shown[$joint->lower->id], $shown->shown[$joint->upper->id], $shown->ink[$joint->lower->id]];
-        if (JointKind::LayOver === $joint->kind) {
-            return $ink->intersect($upper)->union($this->underlap($lower, $upper, $joint->width));
-        }
+        $isArtwork = isset($shown->artwork[$joint->lower->id], $shown->artwork[$joint->upper->id]);
+        $narrowest = FilmLimits::of($joint->lower)->smallestHole;
 
-        return $this->memory->recall('beneath '.$joint->width.' '.$narrowest.' '.$lower->digest().$upper->digest(), static function () use ($joint, $lower, $upper, $narrowest): Region {
-            $trap = Underlap::of($lower, $upper, $joint->width);
-
+        return $this->memory->recall(\implode(' ', ['beneath', $joint->kind->value, $joint->width, $narrowest, (int) $isArtwork, $lower->digest(), $upper->digest(), $ink->digest()]), static function () use ($joint, $lower, $upper, $ink, $edge, $isArtwork, $narrowest): Region {
+            $trap = Underlap::of($lower, $upper, $joint->width, $edge);
+            if (JointKind::LayOver === $joint->kind) {
+                return $ink->intersect($upper)->union($trap);
+            }
             // Colours of artwork may be a hair apart where they meet; no cut must be left there.
-            $hair = $trap->isEmpty() ? $trap : $trap->offset(self::HAIR)->subtract($upper);
+            $hair = $isArtwork && !$trap->isEmpty() ? $trap->offset(self::HAIR)->subtract($upper) : Region::empty();
+            $through = Punched::runsThrough($lower, $trap, $upper, $narrowest);
 
-            return $trap->union($hair, Punched::runsThrough($lower->union($trap), $upper, $narrowest));
+            return $hair->isEmpty() && $through->isEmpty() ? $trap : $trap->union($hair, $through);
         });
-    }
-
-    private function overlaps(Region $ink, Region $upper): bool
-    {
-        [$box, $other] = [$ink->bounds(), $upper->bounds()];
-
-        return null !== $box && null !== $other && $box->overlaps($other) && $this->memory->recall('overlaps '.$ink->digest().$upper->digest(), static fn (): bool => !$ink->intersect($upper)->isEmpty());
-    }
-
-    private function underlap(Region $lower, Region $upper, int $trap): Region
-    {
-        return $this->memory->recall("underlap $trap ".$lower->digest().$upper->digest(), static fn (): Region => Underlap::of($lower, $upper, $trap));
     }
 
     /**
      * Films that have an edge in common, or of which one would run on beneath the other.
      *
+     * @param array<string, EdgeIndex> $edges
+     *
      * @return array<string, array<string, true>> by the ids of two films
      */
-    private function touching(Shown $shown): array
+    private function touching(Shown $shown, array $edges): array
     {
         $touching = [];
         foreach ($shown->films as $at => $film) {
             foreach (\array_slice($shown->films, $at + 1) as $other) {
-                [$lower, $upper] = [$shown->shown[$film->id], $shown->shown[$other->id]];
-                if (Underlap::touches($lower, $upper) || $this->overlaps($shown->ink[$film->id], $upper)) {
+                $upper = $shown->shown[$other->id];
+                if ($edges[$film->id]->touches($upper) || self::overlap($shown->ink[$film->id], $upper)) {
                     $touching[$film->id][$other->id] = $touching[$other->id][$film->id] = true;
                 }
             }
         }
 
         return $touching;
+    }
+
+    private static function overlap(Region $ink, Region $upper): bool
+    {
+        [$box, $other] = [$ink->bounds(), $upper->bounds()];
+
+        return null !== $box && null !== $other && $box->overlaps($other) && !$ink->intersect($upper)->isEmpty();
     }
 }

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Composition;
 use Uvret\Compose\PartRole;
 use Uvret\Compose\Treat\Cleaner;
+use Uvret\Compose\Treat\Cutting;
 use Uvret\Compose\Treat\RemarkKind;
 use Uvret\Compose\Treat\Removal;
 use Uvret\Compose\Treat\RemovalKind;
@@ -140,14 +141,14 @@ final class TreatmentTest extends TestCase
             (new Box(50_000, 35_000, 54_000, 36_000))->toRegion(),
         );
         $cleaner = new Cleaner(new Clean(), 'card');
-        $clean = $cleaner->afterCut($base->subtract($cut), $base, $cut);
+        $clean = $cleaner->afterCut($base->subtract($cut), $base, new Cutting($cut, 400));
         $kinds = \array_map(static fn (Removal $removal): string => $removal->kind->value, $cleaner->removals());
         self::assertEqualsCanonicalizing(['pinhole', 'dot', 'sliver'], $kinds);
         self::assertCount(1, $clean->pieces());
         // The small hole that was there before is real, and the three big cuts stay.
         self::assertCount(1 + 4, $clean->rings());
         $kept = new Cleaner(new Clean(kept: [['card' => 'card', 'x' => 30_300, 'y' => 5_300]]), 'card');
-        self::assertCount(1 + 5, $kept->afterCut($base->subtract($cut), $base, $cut)->rings());
+        self::assertCount(1 + 5, $kept->afterCut($base->subtract($cut), $base, new Cutting($cut, 400))->rings());
         self::assertSame([true], \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'));
     }
 

@@ -46,10 +46,10 @@ final class Cleaner
     /**
      * After something was cut out of a shape: pinholes, dots, slivers, and spikes at the cut.
      *
-     * @param Region $before the shape as it was
-     * @param Region $cut    what was taken out of it
+     * @param Region  $before the shape as it was
+     * @param Cutting $cut    what was taken out of it
      */
-    public function afterCut(Region $region, Region $before, Region $cut): Region
+    public function afterCut(Region $region, Region $before, Cutting $cut): Region
     {
         $known = self::ringKeys($before);
         $region = $this->withoutSpecks($this->withoutPinholes($region, $known), $known);
@@ -149,27 +149,34 @@ final class Cleaner
         return [] === $dropped ? $region : $region->subtract(...$dropped);
     }
 
-    private function withoutSpikes(Region $region, Region $cut): Region
+    private function withoutSpikes(Region $region, Cutting $cut): Region
     {
         $half = \intdiv($this->limits->spike, 2);
-        if ($half < 10 || $region->isEmpty() || $cut->isEmpty()) {
+        if ($half < 10 || $region->isEmpty() || $cut->region->isEmpty()) {
             return $region;
         }
-        // Only at the cut: elsewhere thin shapes are the lettering's own.
-        $near = $cut->offset(3 * $this->limits->spike);
-        $close = $region->intersect($near);
+        $close = $region->intersect($cut->round());
         $spikes = [];
-        foreach ($close->subtract($region->open($half))->pieces() as $piece) {
-            $box = $piece->bounds();
-            if (null === $box || \hypot($box->width(), $box->height()) < 1.5 * $this->limits->spike || $piece->area() < 20.0 * $half) {
+        foreach ($close->subtract($close->open($half))->pieces() as $piece) {
+            if (!$this->isSpike($piece) || !$cut->isNear($piece)) {
                 continue;
             }
-            if ($this->remove(RemovalKind::Spike, $piece)) {
-                $spikes[] = $piece;
+            foreach ($piece->intersect($cut->near())->pieces() as $spike) {
+                if ($this->isSpike($spike) && $this->remove(RemovalKind::Spike, $spike)) {
+                    $spikes[] = $spike;
+                }
             }
         }
 
         return [] === $spikes ? $region : $region->subtract(...$spikes);
+    }
+
+    /** Long enough not to be only the rounding of a corner. */
+    private function isSpike(Region $piece): bool
+    {
+        $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+
+        return \hypot($box->width(), $box->height()) >= 1.5 * $this->limits->spike && $piece->area() >= 10.0 * $this->limits->spike;
     }
 
     /** Notes a removal; false where it is kept. */

@@ -11,6 +11,7 @@ use Uvret\Design\Design;
 use Uvret\Design\Film;
 use Uvret\Design\Treatment\Around;
 use Uvret\Design\Treatment\Islands;
+use Uvret\Design\Treatment\Rim;
 use Uvret\Design\Treatment\ShadowKind;
 use Uvret\Geometry\Region;
 
@@ -48,7 +49,7 @@ final class Treatment
     public function __construct(
         private readonly Design $design,
         private readonly array $parts,
-        Memory $memory,
+        private readonly Memory $memory,
     ) {
         $this->growing = new Growing($memory);
         $this->order = \array_flip(\array_map(static fn (Film $film): string => $film->id, $design->films));
@@ -228,8 +229,9 @@ final class Treatment
         }
         $this->rooms[$target->id] = ($this->rooms[$target->id] ?? Region::empty())->union($room);
         $before = \count($target->shape()->pieces());
-        $target->base = \array_map(fn (Part $part): Part => $this->cut($part, $room), $target->base);
-        $target->added = \array_map(fn (Part $part): Part => $this->cut($part, $room), $target->added);
+        $cutting = new Cutting($room, $this->design->clean->spike);
+        $target->base = \array_map(fn (Part $part): Part => $this->cut($part, $room, $cutting), $target->base);
+        $target->added = \array_map(fn (Part $part): Part => $this->cut($part, $room, $cutting), $target->added);
         $more = \count($target->shape()->pieces()) - $before - $islands;
         if ($more > 0) {
             $this->remark(RemarkKind::CutThrough, $card, $target, $more, $room);
@@ -274,7 +276,7 @@ final class Treatment
         }
     }
 
-    private function cut(Part $part, Region $cut): Part
+    private function cut(Part $part, Region $cut, ?Cutting $cutting = null): Part
     {
         if ($part->region->isEmpty()) {
             return $part;
@@ -284,17 +286,21 @@ final class Treatment
             return $part;
         }
         $cleaner = new Cleaner($this->design->clean, $part->card, $part->film, $part->role);
-        $left = $cleaner->afterCut($left, $part->region, $cut);
+        $left = $cleaner->afterCut($left, $part->region, $cutting ?? new Cutting($cut, $this->design->clean->spike));
         \array_push($this->removals, ...$cleaner->removals());
 
         return $part->with($left);
     }
 
-    private function grown(string $card, Region $hull, \Uvret\Design\Treatment\Rim $rim): Region
+    private function grown(string $card, Region $hull, Rim $rim): Region
     {
-        $cleaner = new Cleaner($this->design->clean, $card, $rim->film, PartRole::Outline);
-        $grown = $cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near);
-        \array_push($this->removals, ...$cleaner->removals());
+        $limits = $this->design->clean;
+        [$grown, $removals] = $this->memory->recall('grown '.\hash('xxh128', \serialize([$limits, $card, $rim])).$hull->digest(), function () use ($limits, $card, $hull, $rim): array {
+            $cleaner = new Cleaner($limits, $card, $rim->film, PartRole::Outline);
+
+            return [$cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near), $cleaner->removals()];
+        });
+        \array_push($this->removals, ...$removals);
 
         return $grown;
     }

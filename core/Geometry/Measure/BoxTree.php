@@ -129,8 +129,8 @@ final class BoxTree
         $this->top = $tops;
     }
 
-    /** Whether any edge is nearer to the point than the distance, in µm. */
-    public function isNearer(int $px, int $py, float $distance): bool
+    /** An edge that is nearer to the point than the distance, in µm: its number in the order of the rings; -1 where there is none. */
+    public function edgeNearer(int $px, int $py, float $distance): int
     {
         $lefts = $this->left;
         $rights = $this->right;
@@ -170,7 +170,7 @@ final class BoxTree
                 $along = $wx * $ux + $wy * $uy;
                 if ($along <= 0) {
                     if ($wx * $wx + $wy * $wy < $square) {
-                        return true;
+                        return $e;
                     }
                     continue;
                 }
@@ -179,13 +179,13 @@ final class BoxTree
                 if ($along < $length) {
                     $across = (float) ($wx * $uy - $wy * $ux);
                     if ($across * $across < $square * $length) {
-                        return true;
+                        return $e;
                     }
                 }
             }
         }
 
-        return false;
+        return -1;
     }
 
     /** The distance from a point to the nearest edge, in µm. */

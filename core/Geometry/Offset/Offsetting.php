@@ -18,6 +18,9 @@ final class Offsetting
     /** How much nearer than the distance the result may come to the rings, in µm: chords of arcs, and rounding. */
     private const TOLERANCE = Join::ARC_TOLERANCE + 2;
 
+    /** After so many rounds the full curves are taken everywhere. */
+    private const ROUNDS = 3;
+
     /**
      * Everything within the distance of the region.
      *
@@ -42,59 +45,98 @@ final class Offsetting
     /**
      * The direct curves at first. Their winding number is never too high, so their result can only
      * lack something, and what it lacks lies nearer to the rings than the distance, with corners where
-     * curves cross: if no such corner is found, nothing is lacking. Else the full curves are taken.
+     * curves cross: if no such corner is found, nothing is lacking. Else the full curves are taken near
+     * those corners, and if that does not help, everywhere.
      *
      * @param list<list<int>> $rings
      */
     private static function offset(array $rings, int $distance, Corner $corner, bool $inward): Tracing
     {
         $rule = $inward ? Rule::Negative : Rule::Positive;
-        $input = new Rings();
+        $curves = [];
         $shortcuts = 0;
-        foreach ($rings as $ring) {
+        foreach ($rings as $number => $ring) {
             [$x, $y, $more] = RawCurve::of($ring, $distance, $corner, $inward, true);
-            $input->addColumns($x, $y, 0);
+            $curves[$number] = [$x, $y];
             $shortcuts += $more;
         }
-        [$result, $nodes] = Overlay::withNodes($input, $rule);
-        if (0 === $shortcuts || self::keepsOff($rings, $result->rings, $nodes, $distance - self::TOLERANCE)) {
-            return $result;
+        $places = [];
+        for ($round = 1;; ++$round) {
+            $input = new Rings();
+            foreach ($curves as [$x, $y]) {
+                $input->addColumns($x, $y, 0);
+            }
+            [$result, $nodes] = Overlay::withNodes($input, $rule);
+            if (0 === $shortcuts || $round > self::ROUNDS) {
+                return $result;
+            }
+            $lacking = self::tooNear($rings, $result->rings, $nodes, $distance - self::TOLERANCE);
+            if ([] === $lacking) {
+                return $result;
+            }
+            foreach ($round < self::ROUNDS ? $lacking : \array_fill_keys(\array_keys($rings), []) as $number => $corners) {
+                $places[$number] = \array_merge($places[$number] ?? [], $corners);
+                [$x, $y] = RawCurve::of($rings[$number], $distance, $corner, $inward, $round < self::ROUNDS && [] !== $corners, $places[$number]);
+                $curves[$number] = [$x, $y];
+            }
         }
-        $input = new Rings();
-        foreach ($rings as $ring) {
-            [$x, $y] = RawCurve::of($ring, $distance, $corner, $inward, false);
-            $input->addColumns($x, $y, 0);
-        }
-
-        return Overlay::of($input, $rule);
     }
 
     /**
-     * Whether the corners of a result, and one point of each of its rings, are as far from the rings.
+     * The rings that corners of a result, or one point of each of its rings, are too near to, with
+     * these points, x and y.
      *
      * @param list<list<int>>  $rings
      * @param list<list<int>>  $result
      * @param array<int, true> $nodes  where curves cross
+     *
+     * @return array<int, list<int>> by the rings' numbers
      */
-    private static function keepsOff(array $rings, array $result, array $nodes, float $distance): bool
+    private static function tooNear(array $rings, array $result, array $nodes, float $distance): array
     {
-        if ([] === $result || $distance <= 0) {
-            return $distance > 0;
+        if ($distance <= 0) {
+            return \array_fill_keys(\array_keys($rings), []);
+        }
+        if ([] === $result) {
+            return [];
         }
         $tree = BoxTree::of($rings);
+        $near = [];
         foreach ($result as $ring) {
-            if ($tree->isNearer($ring[0], $ring[1], $distance)) {
-                return false;
-            }
             $count = \count($ring);
-            for ($i = 2; $i < $count; $i += 2) {
-                if (isset($nodes[$ring[$i] * Grid::STRIDE + $ring[$i + 1]]) && $tree->isNearer($ring[$i], $ring[$i + 1], $distance)) {
-                    return false;
+            for ($i = 0; $i < $count; $i += 2) {
+                if (0 === $i || isset($nodes[$ring[$i] * Grid::STRIDE + $ring[$i + 1]])) {
+                    $edge = $tree->edgeNearer($ring[$i], $ring[$i + 1], $distance);
+                    if ($edge >= 0) {
+                        $near[] = [$edge, $ring[$i], $ring[$i + 1]];
+                    }
                 }
             }
         }
 
-        return true;
+        return self::byRing($rings, $near);
+    }
+
+    /**
+     * @param list<list<int>>            $rings
+     * @param list<array{int, int, int}> $near  the number of an edge in the order of the rings, and a point near it
+     *
+     * @return array<int, list<int>>
+     */
+    private static function byRing(array $rings, array $near): array
+    {
+        \sort($near);
+        $found = [];
+        $end = $at = 0;
+        foreach ($rings as $number => $ring) {
+            $end += \intdiv(\count($ring), 2);
+            for (; $at < \count($near) && $near[$at][0] < $end; ++$at) {
+                $found[$number][] = $near[$at][1];
+                $found[$number][] = $near[$at][2];
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -36,26 +36,31 @@ final class RawCurve
     /** Edges shorter than this are taken for pieces of curves, in µm. */
     private const SHORT = 1000.0;
 
+    /** So many times the distance round a place it is not left to chance what is left out. */
+    private const NEAR = 2.5;
+
     /**
      * @param list<int> $ring     a valid ring, flat
      * @param int       $distance above 0
      * @param bool      $backward goes round the ring backwards, so that its left side is swept
      * @param bool      $direct   leaves out the ways to closing corners and back
+     * @param list<int> $places   points, x and y, near which none is left out without proof
      *
      * @return array{list<int>, list<int>, int} x and y of the curve, and how many ways were left out without proof
      */
-    public static function of(array $ring, int $distance, Corner $corner, bool $backward, bool $direct): array
+    public static function of(array $ring, int $distance, Corner $corner, bool $backward, bool $direct, array $places = []): array
     {
-        return self::curve($ring, $distance, $corner, $backward, $direct, false);
+        return self::curve($ring, $distance, $corner, $backward, $direct, false, $places);
     }
 
     /**
      * @param list<int> $ring
-     * @param bool      $back goes back to the first corner, if it closes
+     * @param bool      $back   goes back to the first corner, if it closes
+     * @param list<int> $places
      *
      * @return array{list<int>, list<int>, int}
      */
-    private static function curve(array $ring, int $distance, Corner $corner, bool $backward, bool $direct, bool $back): array
+    private static function curve(array $ring, int $distance, Corner $corner, bool $backward, bool $direct, bool $back, array $places): array
     {
         $count = \count($ring) >> 1;
         $x = $y = [];
@@ -135,7 +140,7 @@ final class RawCurve
                 $reach = $cos > 0 ? -$sin * $d : ($cos > -0.9 ? -$sin * $d / (1 + $cos) : \INF);
                 $reach = $reach * 1.01 + 2;
                 $must = $back && 0 === $i;
-                if ($direct && !$must && ($reach > $length || $reach > $leaving)) {
+                if ($direct && !$must && ($reach > $length || $reach > $leaving) && ([] === $places || !self::isNear($places, $vx, $vy, $d))) {
                     if ([] === $stretch) {
                         $from = \count($outX);
                     }
@@ -172,10 +177,23 @@ final class RawCurve
         }
 
         if ($closed && !$back) {
-            return self::curve($ring, $distance, $corner, $backward, $direct, true);
+            return self::curve($ring, $distance, $corner, $backward, $direct, true, $places);
         }
 
         return [$outX, $outY, $shortcuts];
+    }
+
+    /** @param list<int> $places x and y */
+    private static function isNear(array $places, int $x, int $y, float $distance): bool
+    {
+        $square = (self::NEAR * $distance) ** 2;
+        for ($i = 0, $count = \count($places); $i < $count; $i += 2) {
+            if (($places[$i] - $x) ** 2 + ($places[$i + 1] - $y) ** 2 < $square) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

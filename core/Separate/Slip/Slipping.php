@@ -6,6 +6,7 @@ namespace Uvret\Separate\Slip;
 
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 use Uvret\Separate\CutLayer;
 use Uvret\Separate\Joint;
@@ -144,7 +145,9 @@ final class Slipping
 
     private function withoutEnds(Region $region, Region $shown, int $distance): Region
     {
-        return Region::empty()->union(...\array_values(\array_filter($region->pieces(), fn (Region $piece): bool => self::length($piece) > self::END * ($this->reach + $distance) || !Underlap::touches($piece, $shown))));
+        $edge = new EdgeIndex($shown);
+
+        return Region::empty()->union(...\array_values(\array_filter($region->pieces(), fn (Region $piece): bool => self::length($piece) > self::END * ($this->reach + $distance) || !$edge->touches($piece))));
     }
 
     private static function broad(Region $region, float $least = self::SPECK): Region

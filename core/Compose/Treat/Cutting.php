@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Geometry\Measure\BoxTree;
+use Uvret\Geometry\Region;
+
+/** Something that is cut out, and where spikes are looked for after it: worked out once for all parts that it is cut from. */
+final class Cutting
+{
+    /** So many times the thickness of a spike round the cut: elsewhere thin shapes are the lettering's own. */
+    private const NEAR = 3;
+
+    /** Farther round it, so that no edge made by looking at a part only is taken for one of the part. */
+    private const ROUND = 6;
+
+    private ?Region $near = null;
+
+    private ?BoxTree $tree = null;
+
+    /** @param int $spike in µm */
+    public function __construct(
+        public readonly Region $region,
+        private readonly int $spike,
+    ) {
+    }
+
+    /** Where spikes may be. */
+    public function near(): Region
+    {
+        return $this->near ??= $this->region->offset(self::NEAR * $this->spike);
+    }
+
+    /** Whether any corner of a shape may be one of a spike. */
+    public function isNear(Region $shape): bool
+    {
+        $tree = $this->tree ??= BoxTree::of($this->region->rings());
+        foreach ($shape->rings() as $ring) {
+            for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                if ($tree->edgeNearer($ring[$i], $ring[$i + 1], self::NEAR * $this->spike) >= 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** A box round all that has to be looked at to find them. */
+    public function round(): Region
+    {
+        return $this->region->bounds()?->grown(self::ROUND * $this->spike)->toRegion() ?? Region::empty();
+    }
+}

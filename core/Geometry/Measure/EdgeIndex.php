@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry\Measure;
+
+use Uvret\Geometry\Region;
+
+/** The edge of a region, to ask again and again whether others touch it. */
+final class EdgeIndex
+{
+    /** What is no farther away than this touches, in µm: colours of artwork may be a hair apart. */
+    private const NEAR = 2.5;
+
+    private const STRIDE = 1 << 31;
+
+    /** @var array<int, true>|null */
+    private ?array $vertices = null;
+
+    private ?BoxTree $tree = null;
+
+    public function __construct(private readonly Region $region)
+    {
+    }
+
+    /** Whether a region that does not overlap this one touches it. */
+    public function touches(Region $other): bool
+    {
+        $box = $other->bounds()?->grown(3);
+        if (null === $box || true !== $this->region->bounds()?->overlaps($box)) {
+            return false;
+        }
+        // Regions that were cut by one another mostly have corners in common.
+        $vertices = $this->vertices ??= self::verticesOf($this->region);
+        foreach ($other->rings() as $ring) {
+            for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                if (isset($vertices[$ring[$i] * self::STRIDE + $ring[$i + 1]])) {
+                    return true;
+                }
+            }
+        }
+
+        // Else the nearest point is a corner of one of them.
+        return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->region) || self::isNear($this->region, BoxTree::of($other->rings()), $other);
+    }
+
+    private static function isNear(Region $corners, BoxTree $tree, Region $of): bool
+    {
+        $box = $of->bounds()?->grown(3);
+        if (null === $box) {
+            return false;
+        }
+        foreach ($corners->rings() as $ring) {
+            for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                [$x, $y] = [$ring[$i], $ring[$i + 1]];
+                if ($x >= $box->left && $x <= $box->right && $y >= $box->bottom && $y <= $box->top && $tree->edgeNearer($x, $y, self::NEAR) >= 0) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<int, true> */
+    private static function verticesOf(Region $region): array
+    {
+        $vertices = [];
+        foreach ($region->rings() as $ring) {
+            for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                $vertices[$ring[$i] * self::STRIDE + $ring[$i + 1]] = true;
+            }
+        }
+
+        return $vertices;
+    }
+}

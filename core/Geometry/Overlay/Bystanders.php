@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry\Overlay;
+
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\RingMeasure;
+
+/**
+ * The pieces of two operands that have nothing to do with those of the other one, told by their boxes: they need no overlay, but
+ * stay as they are or go as a whole.
+ */
+final readonly class Bystanders
+{
+    /** Boxes that are farther apart than this have nothing to do with one another, in µm. */
+    private const APART = 4;
+
+    /** With more pairs of pieces than this only the boxes of whole operands are compared. */
+    private const PAIRS = 40_000;
+
+    /**
+     * @param array{list<list<list<int>>>, list<list<list<int>>>} $involved the pieces of either operand that are overlaid, each its rings
+     * @param array{list<list<list<int>>>, list<list<list<int>>>} $aside    the others
+     */
+    private function __construct(
+        public array $involved,
+        public array $aside,
+    ) {
+    }
+
+    /**
+     * @param list<list<list<int>>> $first  pieces, each its rings, the outer one first
+     * @param list<list<list<int>>> $second
+     */
+    public static function of(array $first, array $second): self
+    {
+        $boxes = [self::boxes($first), self::boxes($second)];
+        $meets = [self::near($boxes[0], self::around($boxes[1])), self::near($boxes[1], self::around($boxes[0]))];
+        if (\count($meets[0]) * \count($meets[1]) <= self::PAIRS) {
+            $meets = self::pairs($boxes, $meets);
+        }
+
+        return new self(
+            [\array_values(\array_intersect_key($first, $meets[0])), \array_values(\array_intersect_key($second, $meets[1]))],
+            [\array_values(\array_diff_key($first, $meets[0])), \array_values(\array_diff_key($second, $meets[1]))],
+        );
+    }
+
+    /**
+     * @param list<list<list<int>>> $pieces
+     *
+     * @return list<Box>
+     */
+    private static function boxes(array $pieces): array
+    {
+        return \array_map(static fn (array $rings): Box => RingMeasure::box($rings[0]), $pieces);
+    }
+
+    /** @param list<Box> $boxes */
+    private static function around(array $boxes): ?Box
+    {
+        $around = null;
+        foreach ($boxes as $box) {
+            $around = $around?->joined($box) ?? $box;
+        }
+
+        return $around?->grown(self::APART);
+    }
+
+    /**
+     * @param list<Box> $boxes
+     *
+     * @return array<int, true> the numbers of those that overlap a box
+     */
+    private static function near(array $boxes, ?Box $around): array
+    {
+        $near = [];
+        foreach ($boxes as $number => $box) {
+            if (true === $around?->overlaps($box)) {
+                $near[$number] = true;
+            }
+        }
+
+        return $near;
+    }
+
+    /**
+     * @param array{list<Box>, list<Box>}               $boxes
+     * @param array{array<int, true>, array<int, true>} $candidates
+     *
+     * @return array{array<int, true>, array<int, true>}
+     */
+    private static function pairs(array $boxes, array $candidates): array
+    {
+        $meets = [[], []];
+        foreach ($candidates[0] as $number => $_) {
+            $grown = $boxes[0][$number]->grown(self::APART);
+            foreach ($candidates[1] as $other => $_) {
+                if ($grown->overlaps($boxes[1][$other])) {
+                    $meets[0][$number] = $meets[1][$other] = true;
+                }
+            }
+        }
+
+        return $meets;
+    }
+}
