@@ -12,7 +12,6 @@ use Uvret\Design\Film;
 use Uvret\Design\FilmLimits;
 use Uvret\Design\Layering\JointKind;
 use Uvret\Design\Motif;
-use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 
 /**
@@ -31,7 +30,7 @@ final readonly class Separator
     public function separate(Design $design, Composition $composition): Separation
     {
         $shown = Shown::of($composition, $design->films, \array_map(static fn (Motif $motif): string => $motif->id, $design->motifs));
-        $edges = \array_map(static fn (Region $region): EdgeIndex => new EdgeIndex($region), $shown->shown);
+        $edges = \array_map(static fn (Region $region): Underlap => new Underlap($region), $shown->shown);
         $touching = $this->touching($shown, $edges);
         $touches = static fn (Film $one, Film $other): bool => isset($touching[$one->id][$other->id]);
         $order = PressOrder::of($shown->films, $touches);
@@ -67,14 +66,14 @@ final readonly class Separator
     }
 
     /** What the lower film has beneath the upper one. */
-    private function beneath(Joint $joint, Shown $shown, EdgeIndex $edge): Region
+    private function beneath(Joint $joint, Shown $shown, Underlap $edge): Region
     {
         [$lower, $upper, $ink] = [$shown->shown[$joint->lower->id], $shown->shown[$joint->upper->id], $shown->ink[$joint->lower->id]];
         $isArtwork = isset($shown->artwork[$joint->lower->id], $shown->artwork[$joint->upper->id]);
         $narrowest = FilmLimits::of($joint->lower)->smallestHole;
 
         return $this->memory->recall(\implode(' ', ['beneath', $joint->kind->value, $joint->width, $narrowest, (int) $isArtwork, $lower->digest(), $upper->digest(), $ink->digest()]), static function () use ($joint, $lower, $upper, $ink, $edge, $isArtwork, $narrowest): Region {
-            $trap = Underlap::of($lower, $upper, $joint->width, $edge);
+            $trap = $edge->beneath($upper, $joint->width);
             if (JointKind::LayOver === $joint->kind) {
                 return $ink->intersect($upper)->union($trap);
             }
@@ -89,7 +88,7 @@ final readonly class Separator
     /**
      * Films that have an edge in common, or of which one would run on beneath the other.
      *
-     * @param array<string, EdgeIndex> $edges
+     * @param array<string, Underlap> $edges
      *
      * @return array<string, array<string, true>> by the ids of two films
      */

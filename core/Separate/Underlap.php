@@ -7,19 +7,34 @@ namespace Uvret\Separate;
 use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 
-/** How far a film runs on beneath another along the edge that both have in common. */
-final readonly class Underlap
+/** How far a film runs on beneath others along the edges that it has in common with them. */
+final class Underlap
 {
-    /** What lies beneath the upper region within a distance of the lower one, and hangs together with that. */
-    public static function of(Region $lower, Region $upper, int $trap, ?EdgeIndex $edge = null): Region
+    /** @var array<int, Region> by the trap */
+    private array $grown = [];
+
+    private readonly EdgeIndex $edge;
+
+    /** @param Region $lower what is seen of the lower film */
+    public function __construct(private readonly Region $lower)
+    {
+        $this->edge = new EdgeIndex($lower);
+    }
+
+    public function touches(Region $upper): bool
+    {
+        return $this->edge->touches($upper);
+    }
+
+    /** What lies beneath an upper region within a distance of the lower one, and hangs together with that. */
+    public function beneath(Region $upper, int $trap): Region
     {
         if (0 === $trap) {
             return Region::empty();
         }
-        $edge ??= new EdgeIndex($lower);
-        $near = $lower->offset($trap)->intersect($upper);
+        $near = ($this->grown[$trap] ??= $this->lower->offset($trap))->intersect($upper);
         $pieces = $near->pieces();
-        $touching = \array_values(\array_filter($pieces, $edge->touches(...)));
+        $touching = \array_values(\array_filter($pieces, $this->edge->touches(...)));
 
         return \count($touching) === \count($pieces) ? $near : Region::empty()->union(...$touching);
     }

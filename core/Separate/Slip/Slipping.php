@@ -140,7 +140,7 @@ final class Slipping
 
     private function edge(CutLayer $other, int $distance): Region
     {
-        return $this->once['edge '.$distance.' '.$other->film->id] ??= Underlap::of($other->shown, $this->layer->shown, $distance);
+        return $this->once['edge '.$distance.' '.$other->film->id] ??= (new Underlap($other->shown))->beneath($this->layer->shown, $distance);
     }
 
     private function withoutEnds(Region $region, Region $shown, int $distance): Region
