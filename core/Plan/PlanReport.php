@@ -7,6 +7,7 @@ namespace Uvret\Plan;
 use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Box;
+use Uvret\Separate\Joint;
 use Uvret\Snags\Snag;
 
 /** A plan's measures and snags as plain data for plan.json. Lengths are in µm, areas in mm². */
@@ -40,7 +41,15 @@ final readonly class PlanReport
                 'turned' => $sheet->turned,
                 'filmLength' => $sheet->filmLength(),
                 'fits' => $sheet->fits(),
+                'safe' => $plan->separation->safe($sheet->film->id),
             ], $plan->cutPlan->sheets),
+            'joints' => \array_map(static fn (Joint $joint): array => [
+                'lower' => $joint->lower->id,
+                'upper' => $joint->upper->id,
+                'kind' => $joint->kind->value,
+                'width' => $joint->width,
+                'reason' => $joint->reason,
+            ], $plan->separation->joints),
             'snags' => \array_map(static fn (Snag $snag): array => [
                 'kind' => $snag->kind->value,
                 'blocks' => $snag->kind->blocks(),

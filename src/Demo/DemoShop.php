@@ -13,6 +13,7 @@ use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
+use Uvret\App\Entity\ShopUsage;
 use Uvret\App\History\History;
 use Uvret\Design\DesignReader;
 use Uvret\Design\RackFilmReader;
@@ -33,7 +34,7 @@ final readonly class DemoShop
     public function load(bool $afresh): bool
     {
         if ($afresh) {
-            foreach ([DesignStep::class, JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class] as $entity) {
+            foreach ([DesignStep::class, JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class, ShopUsage::class] as $entity) {
                 $this->entities->createQuery("DELETE FROM $entity e")->execute();
             }
         } elseif ($this->entities->getRepository(RackFilm::class)->count() > 0) {

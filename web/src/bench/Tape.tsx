@@ -24,6 +24,7 @@ export function Tape({ design, sheet }: { design: Design; sheet: Sheet }) {
             {sheet.layers.length > 0 && (
                 <>
                     <TapeEntry name="Film">{showFilm(sheet.filmLength, unit)}</TapeEntry>
+                    <TapeEntry name="Presses">{sheet.layers.length}</TapeEntry>
                     <TapeEntry name="To weed">{sheet.toWeed === 1 ? '1 piece' : `${sheet.toWeed} pieces`}</TapeEntry>
                 </>
             )}
