@@ -9,6 +9,7 @@ use Uvret\Design\Design;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
+use Uvret\Separate\Separation;
 
 /** SVG files at true size: width, height and viewBox in millimetres, one path for each piece. */
 final readonly class SvgSheet
@@ -28,14 +29,14 @@ final readonly class SvgSheet
     }
 
     /** The wear side: all parts in the colours of their films, in the order they are pressed. */
-    public function wearSide(Design $design, Composition $composition): string
+    public function wearSide(Design $design, Composition $composition, Separation $separation): string
     {
         $box = $composition->ink() ?? $composition->area;
         $groups = '';
         foreach ($design->films as $film) {
             foreach ($composition->parts as $part) {
                 if ($part->film === $film->id && !$part->guide && !$part->region->isEmpty()) {
-                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->card-{$part->role->value}-$film->id" : $part->card, $film->colour, $this->pieces($part->region, $box));
+                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->card-{$part->role->value}-$film->id" : $part->card, $film->colour, $this->pieces($separation->worn($film->id, $part->region), $box));
                 }
             }
         }

@@ -10,6 +10,7 @@ use Uvret\Compose\PartRole;
 use Uvret\Design\Film;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
+use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
 use Uvret\Plan\Plan;
 
@@ -114,7 +115,7 @@ final readonly class Proof
         foreach ($plan->design->films as $film) {
             foreach ($plan->composition->parts as $part) {
                 if ($part->film === $film->id && !$part->guide) {
-                    $paths .= self::path($part, $film);
+                    $paths .= self::path($plan->separation->worn($film->id, $part->region), $film);
                 }
             }
         }
@@ -122,9 +123,9 @@ final readonly class Proof
         return $paths;
     }
 
-    private static function path(Part $part, Film $film): string
+    private static function path(Region $region, Film $film): string
     {
-        return \sprintf('<path fill="%s" fill-rule="evenodd" d="%s"/>', $film->colour, SvgPath::inMicrometres($part->region, 0, 0));
+        return \sprintf('<path fill="%s" fill-rule="evenodd" d="%s"/>', $film->colour, SvgPath::inMicrometres($region, 0, 0));
     }
 
     private static function viewBox(Box $box): string

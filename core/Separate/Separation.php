@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Separate;
 
+use Uvret\Design\Layering\JointKind;
 use Uvret\Geometry\Region;
 
 /** The cut layers of a design, how they meet, and what they are laid on one another by. */
@@ -31,6 +32,18 @@ final readonly class Separation
         }
 
         return null;
+    }
+
+    /** What is left of a shape of a film where a line of the blank is left free beside another film. */
+    public function worn(string $film, Region $region): Region
+    {
+        foreach ($this->joints as $joint) {
+            if (JointKind::Gap === $joint->kind && $joint->lower->id === $film) {
+                return $region->intersect($this->layer($film)->region ?? Region::empty());
+            }
+        }
+
+        return $region;
     }
 
     /** How far a film may slip against those that it touches before the blank shows between them, in µm; null where it touches none. */

@@ -58,7 +58,7 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
-        $files = ['wear-side.svg' => $this->svg->wearSide($plan->design, $plan->composition)];
+        $files = ['wear-side.svg' => $this->svg->wearSide($plan->design, $plan->composition, $plan->separation)];
         foreach ($plan->cutPlan->sheets as $sheet) {
             $files[$sheet->film->id.'-blade-side.svg'] = $this->svg->bladeSide($sheet);
         }

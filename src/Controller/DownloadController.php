@@ -46,7 +46,7 @@ final readonly class DownloadController
     {
         $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
 
-        return $this->file($this->svg->wearSide($plan->design, $plan->composition), "$id-wear-side.svg");
+        return $this->file($this->svg->wearSide($plan->design, $plan->composition, $plan->separation), "$id-wear-side.svg");
     }
 
     /** The design with its fonts as one file. */

@@ -6,6 +6,7 @@ namespace Uvret\Tests\Separate;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Uvret\Cut\SvgSheet;
 use Uvret\Design\Layering\JointKind;
 use Uvret\Geometry\Region;
 use Uvret\Plan\Plan;
@@ -13,6 +14,7 @@ use Uvret\Separate\CutLayer;
 use Uvret\Separate\Pile;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Geos;
+use Uvret\Tests\Support\Png;
 use Uvret\Tests\Support\Stack;
 
 final class SeparatorTest extends TestCase
@@ -107,6 +109,16 @@ final class SeparatorTest extends TestCase
         self::assertEqualsWithDelta(6_400, $lower(['kind' => 'lay over'])->area() / 1e6, 1e-6);
         // Round corners: 40 + 2 × 2, less what four rounded corners leave.
         self::assertEqualsWithDelta(6_400 - (44 * 44 - (4 - \M_PI) * 4), $lower(['kind' => 'gap', 'width' => 2_000])->area() / 1e6, 0.1);
+    }
+
+    public function testAGapShowsOnTheWearSideToo(): void
+    {
+        $plan = Stack::plan([Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)], [], ['usual' => ['kind' => 'gap', 'width' => 2_000]]);
+        $svg = (new SvgSheet())->wearSide($plan->design, $plan->composition, $plan->separation);
+        // Across the middle: chalk, the gap, buoy, the gap and chalk; 96 points an inch.
+        $picture = Png::drawn($svg);
+        $at = static fn (float $x): bool => $picture->darkness((int) ($x / 25.4 * 96), \intdiv($picture->height, 2)) > 0.3;
+        self::assertSame([true, true, false, true, true, false, true], \array_map($at, [5.0, 17.0, 19.0, 21.0, 40.0, 61.0, 63.0]));
     }
 
     public function testTheLowerFilmRunsThroughWhereAHoleWouldBeTooNarrow(): void

@@ -88,6 +88,14 @@ final readonly class Png
         return $a <= $b && $a <= $c ? $left : ($b <= $c ? $up : $corner);
     }
 
+    /** From 0 for white to 1 for black. */
+    public function darkness(int $x, int $y): float
+    {
+        $point = \substr($this->rows[$y], 4 * $x, 3);
+
+        return 1 - (\ord($point[0]) + \ord($point[1]) + \ord($point[2])) / 765;
+    }
+
     /** How many points of a square differ clearly from those of another picture. */
     public function differences(self $other, int $left, int $top, int $size): int
     {

@@ -8,7 +8,6 @@ use OpenApi\Attributes as OA;
 use Uvret\Blanks\Drawing;
 use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
-use Uvret\Design\Layering\JointKind;
 use Uvret\Plan\Plan;
 
 /** All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
@@ -56,19 +55,11 @@ final readonly class Sheet
             $snags[] = SheetSnag::of($number + 1, $snag);
         }
 
-        // Where a line of the blank is left free between films, the lower one is seen without it.
-        $seen = [];
-        foreach ($plan->separation->joints as $joint) {
-            if (JointKind::Gap === $joint->kind) {
-                $seen[$joint->lower->id] = $plan->separation->layer($joint->lower->id)?->region;
-            }
-        }
-
         return new self(
             Frame::of($plan->composition->area),
             Frame::of(Drawing::named($plan->design->blank->drawing)->extent($plan->design->blank)),
             null === $ink ? null : Frame::of($ink),
-            \array_map(static fn (Part $part): SheetPart => SheetPart::of($part, $seen[$part->film] ?? null), $plan->composition->parts),
+            \array_map(static fn (Part $part): SheetPart => SheetPart::of($part, $plan->separation), $plan->composition->parts),
             \array_map(static fn (CutSheet $sheet): SheetLayer => SheetLayer::of($sheet, $plan->separation), $plan->cutPlan->sheets),
             \array_map(SheetJoint::of(...), $plan->separation->joints),
             $plan->filmLength(),

@@ -6,8 +6,8 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\Compose\Part;
-use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
+use Uvret\Separate\Separation;
 
 /** A welded line or a form on the stage, wear side. */
 #[OA\Schema(schema: 'SheetPart', required: ['card', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also', 'turn', 'trace', 'guide', 'role'])]
@@ -50,9 +50,8 @@ final readonly class SheetPart
     ) {
     }
 
-    /** @param Region|null $seen what is left of its film, where that was cut back */
-    public static function of(Part $part, ?Region $seen = null): self
+    public static function of(Part $part, Separation $separation): self
     {
-        return new self($part->card, $part->film, SvgPath::inMicrometres(null === $seen ? $part->region : $part->region->intersect($seen), 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide, $part->role->value);
+        return new self($part->card, $part->film, SvgPath::inMicrometres($separation->worn($part->film, $part->region), 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide, $part->role->value);
     }
 }
