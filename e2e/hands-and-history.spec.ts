@@ -94,6 +94,8 @@ test('axe finds nothing on any screen, and the keys are listed', async ({ page }
         '/',
         '/jobs/crew-shirts',
         '/blanks',
+        '/film-rack',
+        '/designs/regatta-shirt',
         '/designs/crew-shirt-back',
         '/designs/nowhere',
         '/nowhere',

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Design;
 
 use Uvret\Design\Follow\FollowPath;
+use Uvret\Design\Layering\JointKind;
+use Uvret\Design\Layering\MarkKind;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
 
@@ -48,8 +50,37 @@ final readonly class Differences
         if ($before->clean != $after->clean) {
             $said[] = 'What is tidied away was changed.';
         }
+        \array_push($said, ...self::ofFilms($before, $after));
         if ([] === $said && $before != $after) {
             $said[] = 'The films were changed.';
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private static function ofFilms(Design $before, Design $after): array
+    {
+        $said = [];
+        $names = static fn (Design $design, Design $other): array => \array_column(\array_filter($design->films, static fn (Film $film): bool => \in_array($film->id, \array_column($other->films, 'id'), true)), 'name', 'id');
+        if (\array_keys($names($before, $after)) !== \array_keys($names($after, $before))) {
+            $said[] = 'The films lie in another order: '.\implode(', ', $names($after, $before)).' from the bottom up.';
+        }
+        [$was, $is] = [$before->layering, $after->layering];
+        foreach ($after->films as $number => $film) {
+            foreach (\array_slice($after->films, $number + 1) as $other) {
+                $joint = $is->joint($film->id, $other->id);
+                if ($joint != $was->joint($film->id, $other->id)) {
+                    $width = Length::ofMicrometres($joint->width)->format($after->unit).' '.$after->unit->symbol();
+                    $said[] = "{$other->name} and {$film->name} are {$joint->kind->said()}".(JointKind::Butted === $joint->kind ? '.' : ", by $width.");
+                }
+            }
+        }
+        if ($was->marks !== $is->marks) {
+            $said[] = MarkKind::None === $is->marks ? 'The layers have no marks.' : "The layers are laid on one another by: {$is->marks->value}.";
+        }
+        if ($was->thickest !== $is->thickest) {
+            $said[] = \sprintf('All films together may be %.2f mm thick.', $is->thickest / 1_000);
         }
 
         return $said;

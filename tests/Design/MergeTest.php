@@ -24,6 +24,19 @@ final class MergeTest extends TestCase
         self::assertNull(self::merge($base, ['lines' => []], [...$base, 'lines.0.words' => 'Astrid']), 'one changed what the other removed');
     }
 
+    public function testDifferencesOfFilmsAreSaidInWords(): void
+    {
+        $films = \array_map(static fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, ['ink', 'buoy', 'chalk']);
+        $before = Designs::read(['films' => $films]);
+        $after = Designs::read(['films' => [$films[1], $films[0], $films[2]], 'layering' => ['joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'lay over', 'width' => 600]], 'marks' => 'none', 'thickest' => 500]]);
+        self::assertSame([
+            'The films lie in another order: Buoy, Ink, Chalk from the bottom up.',
+            'Ink and Buoy are laid over, by 0.6 mm.',
+            'The layers have no marks.',
+            'All films together may be 0.50 mm thick.',
+        ], Differences::between($before, $after));
+    }
+
     public function testDifferencesAreSaidInWords(): void
     {
         $before = Designs::read(Designs::secondLine());

@@ -162,6 +162,18 @@ final class SeparatorTest extends TestCase
         self::assertSame([], $apart->separation->reasons);
     }
 
+    public function testAFilmThatIsNotOpaqueLiesOnNothing(): void
+    {
+        $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)];
+        $plan = Stack::plan($forms, ['buoy' => ['opaque' => false]], ['usual' => ['kind' => 'lay over']]);
+        self::assertSame(JointKind::Butted, $plan->separation->joints[0]->kind);
+        self::assertStringContainsString('lets through what lies beneath', (string) $plan->separation->joints[0]->reason);
+        self::assertTrue($plan->separation->layers[0]->region->intersect($plan->separation->layers[1]->region)->isEmpty());
+        self::assertSame([], $plan->snags);
+        $dark = Designs::plan(['films.0.opaque' => false, 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);
+        self::assertSame(['shows through'], \array_map(static fn ($snag): string => $snag->kind->value, $dark->snags));
+    }
+
     public function testThicknessIsFoundAndSaidWhereItIsTooMuch(): void
     {
         $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 60, 60), Stack::box('sunup', 0, 100, 40, 40)];

@@ -18,4 +18,14 @@ enum JointKind: string
 
     /** A clear line of the blank between them, cut from the lower film. */
     case Gap = 'gap';
+
+    /** As it is said of two films. */
+    public function said(): string
+    {
+        return match ($this) {
+            self::LayOver => 'laid over',
+            self::Gap => 'kept apart',
+            default => $this->value,
+        };
+    }
 }

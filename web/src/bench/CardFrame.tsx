@@ -1,5 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react';
-import type { Reorder } from './useReorder';
+import { dropMark, type Reorder } from './useReorder';
 
 interface Props {
     id: string;
@@ -56,18 +56,4 @@ export function CardFrame({ id, label, name, open, onOpen, locked, reorder, head
             {foot}
         </section>
     );
-}
-
-/** Where the card on its way would come to lie. */
-function dropMark({ moving, ids }: Reorder, id: string): string {
-    if (!moving || moving.id === id) {
-        return '';
-    }
-    const others = ids.filter((other) => other !== moving.id);
-    if (others[moving.to] === id) {
-        return 'before:absolute before:inset-x-0 before:-top-1.5 before:h-1 before:bg-marigold';
-    }
-    return moving.to === others.length && others.at(-1) === id
-        ? 'after:absolute after:inset-x-0 after:-bottom-1.5 after:h-1 after:bg-marigold'
-        : '';
 }

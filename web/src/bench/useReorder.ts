@@ -55,3 +55,17 @@ export function useReorder(ids: readonly string[], onMove: (id: string, to: numb
         }),
     };
 }
+
+/** Where the card on its way would come to lie. */
+export function dropMark({ moving, ids }: Reorder, id: string): string {
+    if (!moving || moving.id === id) {
+        return '';
+    }
+    const others = ids.filter((other) => other !== moving.id);
+    if (others[moving.to] === id) {
+        return 'before:absolute before:inset-x-0 before:-top-1.5 before:h-1 before:bg-marigold';
+    }
+    return moving.to === others.length && others.at(-1) === id
+        ? 'after:absolute after:inset-x-0 after:-bottom-1.5 after:h-1 after:bg-marigold'
+        : '';
+}

@@ -13,7 +13,7 @@ import { useFavourites } from './useFavourites';
 import { useFontDrop } from './useFontDrop';
 
 /** The least stroke that films of each finish take, in µm. */
-const leastStroke: Record<string, number> = { smooth: 1000, glitter: 2000, flock: 2000 };
+const leastStroke: Record<string, number> = { smooth: 1000, glitter: 2000, flock: 2000, puff: 2000 };
 
 /** The shop's fonts, each with the words that matter; fonts are dropped here and are usable at once. */
 export function TypeCasePage() {

@@ -1,7 +1,7 @@
 import type { Film, SheetLayer, Unit } from '../../api/client';
 import { show, showFilm } from '../../measure';
 import { Swatch } from '../../ui/Swatch';
-import type { Reorder } from '../useReorder';
+import { dropMark, type Reorder } from '../useReorder';
 import { finishNames } from './finishes';
 import type { Looking } from './looking';
 
@@ -28,7 +28,7 @@ export function FilmCard(props: Props) {
     return (
         <section
             aria-label={`${name} layer`}
-            className={`card relative py-2 pr-2 ${reorder ? 'pl-5' : 'pl-2'} ${chosen ? 'border-marigold!' : ''} ${reorder?.moving?.id === card ? 'opacity-60' : ''}`}
+            className={`card relative py-2 pr-2 ${reorder ? 'pl-5' : 'pl-2'} ${chosen ? 'border-marigold!' : ''} ${reorder?.moving?.id === card ? 'opacity-60' : ''} ${reorder ? dropMark(reorder, card) : ''}`}
             onPointerEnter={() => onPoint(layer.film)}
             onPointerLeave={() => onPoint(null)}
             {...reorder?.card(card)}
