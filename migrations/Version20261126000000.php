@@ -18,6 +18,6 @@ final class Version20261126000000 extends AbstractMigration
     {
         $this->addSql("ALTER TABLE rack_film ADD COLUMN shop CLOB DEFAULT '{}' NOT NULL");
         $this->addSql('ALTER TABLE rack_film ADD COLUMN version INTEGER DEFAULT 1 NOT NULL');
-        $this->addSql('CREATE TABLE shop_usage (id INTEGER NOT NULL, layering CLOB NOT NULL, version INTEGER DEFAULT 1 NOT NULL, PRIMARY KEY (id))');
+        $this->addSql('CREATE TABLE shop_usage (id VARCHAR(40) NOT NULL, layering CLOB NOT NULL, version INTEGER DEFAULT 1 NOT NULL, PRIMARY KEY (id))');
     }
 }

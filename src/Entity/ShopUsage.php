@@ -10,15 +10,15 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 class ShopUsage
 {
-    public const ID = 1;
+    public const ID = 'shop';
 
     /** @param string $layering how films are put on one another, as in a design document, as JSON */
     public function __construct(
         #[ORM\Column(type: 'text')]
         public string $layering = '{}',
         #[ORM\Id]
-        #[ORM\Column]
-        public readonly int $id = self::ID,
+        #[ORM\Column(length: 40)]
+        public readonly string $id = self::ID,
         #[ORM\Column(type: 'integer', options: ['default' => 1])]
         #[ORM\Version]
         public int $version = 1,
