@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-use Uvret\Geometry\Overlay\Bystanders;
+use Uvret\Geometry\Overlay\Combining;
 use Uvret\Geometry\Overlay\Overlay;
 use Uvret\Geometry\Overlay\Rings;
 use Uvret\Geometry\Overlay\Rule;
 use Uvret\Geometry\Overlay\Tracing;
+use Uvret\Geometry\Overlay\Valid;
 
 /**
  * A set of points of the plane with straight edges on the whole-micrometre grid; y points up.
@@ -20,9 +21,6 @@ use Uvret\Geometry\Overlay\Tracing;
 final readonly class Region
 {
     private const LONG_RING = 600;
-
-    /** So many regions are compared with one another by their boxes. */
-    private const FEW = 60;
 
     /**
      * @param list<list<int>> $rings
@@ -66,65 +64,8 @@ final readonly class Region
         if (\count($filled) < 2) {
             return $filled[0] ?? $this;
         }
-        if (2 === \count($filled)) {
-            return self::both($filled[0], $filled[1]);
-        }
-        $alone = self::alone($filled);
-        if ([] !== $alone) {
-            $rest = self::empty()->union(...\array_values(\array_diff_key($filled, $alone)));
 
-            return self::gathered($rest->piecesOfRings(), \array_merge(...\array_map(static fn (self $region): array => $region->piecesOfRings(), \array_values($alone))), [] === \array_filter([$rest, ...$alone], static fn (self $region): bool => !$region->apart && !$region->isEmpty()));
-        }
-
-        return self::joined(...\array_map(static fn (self $region): array => [$region->rings, $region->apart], $filled));
-    }
-
-    private static function both(self $one, self $other): self
-    {
-        $sides = Bystanders::of($one->piecesOfRings(), $other->piecesOfRings());
-        $kept = [...$sides->aside[0], ...$sides->aside[1]];
-        if ([] === $kept) {
-            return self::joined([$one->rings, $one->apart], [$other->rings, $other->apart]);
-        }
-        $met = [] === $sides->involved[0] ? new self([], [], true) : self::joined([\array_merge(...$sides->involved[0]), $one->apart], [\array_merge(...$sides->involved[1]), $other->apart]);
-
-        return self::gathered($met->piecesOfRings(), $kept, $met->apart && $one->apart && $other->apart);
-    }
-
-    /**
-     * Those regions that lie apart from all others, told by their boxes.
-     *
-     * @param list<self> $regions
-     *
-     * @return array<int, self>
-     */
-    private static function alone(array $regions): array
-    {
-        if (\count($regions) > self::FEW) {
-            return [];
-        }
-        $boxes = \array_map(static fn (self $region): ?Box => $region->bounds()?->grown(2), $regions);
-
-        return \array_filter($regions, static function (int $number) use ($boxes): bool {
-            foreach ($boxes as $other => $box) {
-                if ($other !== $number && null !== $box && true === $boxes[$number]?->overlaps($box)) {
-                    return false;
-                }
-            }
-
-            return true;
-        }, \ARRAY_FILTER_USE_KEY);
-    }
-
-    /** @param array{list<list<int>>, bool} ...$operands rings, and whether they are known not to touch */
-    private static function joined(array ...$operands): self
-    {
-        $input = new Rings();
-        foreach ($operands as [$rings, $apart]) {
-            $input->addValid($rings, 0, $apart);
-        }
-
-        return self::overlay($input, Rule::Positive);
+        return self::of(Combining::union(\array_map(static fn (self $region): Valid => $region->valid(), $filled)));
     }
 
     /** The points of both regions. */
@@ -206,7 +147,7 @@ final readonly class Region
             return new self($this->shifted((int) $map->e, (int) $map->f), $this->outer, $this->apart);
         }
         if ($map->isWholeMirror()) {
-            return $this->mirrored()->transform(Affine::move($map->e, $map->f));
+            return self::of(Mirror::of($this->valid()))->transform(Affine::move($map->e, $map->f));
         }
         $rings = [];
         foreach ($this->rings as $ring) {
@@ -236,7 +177,7 @@ final readonly class Region
     /** @return list<self> the pieces that fall apart: one outer ring with its holes each */
     public function pieces(): array
     {
-        return \array_map(static fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0)), $this->piecesOfRings());
+        return \array_map(static fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0)), $this->valid()->pieces());
     }
 
     /** @return list<self> what its holes leave out, each a region of its own */
@@ -347,76 +288,17 @@ final readonly class Region
     /** @param array<self> $others */
     private function with(array $others, Rule $rule): self
     {
-        $second = \array_merge(...\array_map(static fn (self $other): array => $other->rings, \array_values($others)));
-        $apart = \count($others) < 2 && (\array_values($others)[0]->apart ?? true);
-        if ($this->isEmpty() || [] === $second || \count($others) > 1 && Rule::OnlyFirst !== $rule) {
-            return $this->overlaid($this->rings, $this->apart, $others, $rule);
-        }
-        $pieces = \array_merge(...\array_map(static fn (self $other): array => $other->piecesOfRings(), \array_values($others)));
-        $sides = Bystanders::of($this->piecesOfRings(), $pieces);
-        if ([] === $sides->aside[0] && [] === $sides->aside[1]) {
-            return $this->overlaid($this->rings, $this->apart, $others, $rule);
-        }
-        [$own, $their] = $sides->involved;
-        $kept = match ($rule) {
-            Rule::OnlyFirst => $sides->aside[0],
-            Rule::Both => [],
-            default => [...$sides->aside[0], ...$sides->aside[1]],
-        };
-        if ([] === $own) {
-            return Rule::OnlyFirst === $rule ? $this : self::gathered([], $kept, $this->apart && $apart);
-        }
-        $input = new Rings();
-        $input->addValid(\array_merge(...$own), 0, $this->apart);
-        $input->addValid(\array_merge(...$their), 1, $apart);
-        $result = self::overlay($input, $rule);
-
-        return [] === $kept ? $result : self::gathered($result->piecesOfRings(), $kept, $this->apart && $apart && $result->apart);
+        return [] === $others ? $this : self::of(Combining::of($this->valid(), \array_map(static fn (self $other): Valid => $other->valid(), \array_values($others)), $rule));
     }
 
-    /**
-     * @param list<list<int>> $rings
-     * @param array<self>     $others
-     */
-    private function overlaid(array $rings, bool $apart, array $others, Rule $rule): self
+    private function valid(): Valid
     {
-        $input = new Rings();
-        $input->addValid($rings, 0, $apart);
-        foreach ($others as $other) {
-            $input->addValid($other->rings, 1, $other->apart);
-        }
-
-        return self::overlay($input, $rule);
+        return new Valid($this->rings, $this->outer, $this->apart);
     }
 
-    /**
-     * Pieces that do not touch one another as one region.
-     *
-     * @param list<list<list<int>>> $pieces
-     * @param list<list<list<int>>> $more
-     */
-    private static function gathered(array $pieces, array $more, bool $apart): self
+    private static function of(Valid $valid): self
     {
-        $all = [...$pieces, ...$more];
-        \usort($all, static fn (array $p, array $q): int => Measure\RingMeasure::order($p[0], $q[0]));
-        $outer = [];
-        foreach ($all as $rings) {
-            $number = \count($outer);
-            \array_push($outer, ...\array_fill(0, \count($rings), $number));
-        }
-
-        return new self(\array_merge(...$all), $outer, $apart);
-    }
-
-    /** @return list<list<list<int>>> the rings of each piece, the outer one first */
-    private function piecesOfRings(): array
-    {
-        $pieces = [];
-        foreach ($this->outer as $ring => $outer) {
-            $pieces[$outer][] = $this->rings[$ring];
-        }
-
-        return \array_values($pieces);
+        return new self($valid->rings, $valid->outer, $valid->apart);
     }
 
     private static function overlay(Rings $input, Rule $rule): self
@@ -482,47 +364,6 @@ final readonly class Region
         }
 
         return $rings;
-    }
-
-    /** The mirror image in the y axis: exact, so that only the order of points and rings changes. */
-    private function mirrored(): self
-    {
-        $rings = $outer = [];
-        foreach ($this->pieces() as $piece) {
-            $images = \array_map(self::mirroredRing(...), $piece->rings);
-            $holes = \array_slice($images, 1);
-            \usort($holes, Measure\RingMeasure::order(...));
-            $rings[] = [$images[0], ...$holes];
-        }
-        // As everywhere: by the outer rings' points, starting with their least.
-        \usort($rings, static fn (array $p, array $q): int => Measure\RingMeasure::order($p[0], $q[0]));
-        foreach ($rings as $piece) {
-            $number = \count($outer);
-            \array_push($outer, ...\array_fill(0, \count($piece), $number));
-        }
-
-        return new self(\array_merge(...$rings), $outer, $this->apart);
-    }
-
-    /**
-     * @param list<int> $ring
-     *
-     * @return list<int>
-     */
-    private static function mirroredRing(array $ring): array
-    {
-        $image = [];
-        $least = 0;
-        for ($i = \count($ring) - 2; $i >= 0; $i -= 2) {
-            $at = \count($image);
-            $image[] = -$ring[$i];
-            $image[] = $ring[$i + 1];
-            if ($image[$at] < $image[$least] || ($image[$at] === $image[$least] && $image[$at + 1] < $image[$least + 1])) {
-                $least = $at;
-            }
-        }
-
-        return \array_merge(\array_slice($image, $least), \array_slice($image, 0, $least));
     }
 
     /** @return list<list<int>> */

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Geometry\Overlay;
+
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\RingMeasure;
+
+/** Regions combined: only the pieces that have to do with one another are overlaid, the others stay as they are or go as a whole. */
+final class Combining
+{
+    /** So many regions are compared with one another by their boxes. */
+    private const FEW = 60;
+
+    /** Boxes that are farther apart have nothing to do with one another, in µm. */
+    private const APART = 2;
+
+    /**
+     * @param list<Valid> $operands two at least, none of them empty
+     */
+    public static function union(array $operands): Valid
+    {
+        if (2 === \count($operands)) {
+            return self::pair($operands[0], $operands[1], Rule::Positive, 0);
+        }
+        $alone = self::alone($operands);
+        if ([] === $alone) {
+            return self::overlaid(\array_map(static fn (Valid $one): array => [$one->rings, 0, $one->apart], $operands), Rule::Positive);
+        }
+        $rest = \array_values(\array_diff_key($operands, $alone));
+        $joined = \count($rest) < 2 ? $rest : [self::union($rest)];
+        $all = [...$joined, ...\array_values($alone)];
+
+        return Valid::gathered(\array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $all)), [] === \array_filter($all, static fn (Valid $one): bool => !$one->apart));
+    }
+
+    /**
+     * @param list<Valid> $others one at least; several only where they are taken away
+     */
+    public static function of(Valid $first, array $others, Rule $rule): Valid
+    {
+        if (1 === \count($others)) {
+            return self::pair($first, $others[0], $rule, 1);
+        }
+        $rings = \array_merge(...\array_map(static fn (Valid $one): array => $one->rings, $others));
+        if ($first->isEmpty() || [] === $rings) {
+            return $first;
+        }
+        $sides = Bystanders::of($first->pieces(), \array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $others)));
+
+        return self::settled($sides, $first->apart, false, $rule, 1);
+    }
+
+    /** @param int $operand what the second one counts as: with 0 like the first */
+    private static function pair(Valid $first, Valid $second, Rule $rule, int $operand): Valid
+    {
+        if ($first->isEmpty() || $second->isEmpty()) {
+            return self::overlaid([[$first->rings, 0, $first->apart], [$second->rings, $operand, $second->apart]], $rule);
+        }
+
+        return self::settled(Bystanders::of($first->pieces(), $second->pieces()), $first->apart, $second->apart, $rule, $operand);
+    }
+
+    private static function settled(Bystanders $sides, bool $firstApart, bool $secondApart, Rule $rule, int $operand): Valid
+    {
+        $kept = match ($rule) {
+            Rule::OnlyFirst => $sides->aside[0],
+            Rule::Both => [],
+            default => [...$sides->aside[0], ...$sides->aside[1]],
+        };
+        [$own, $their] = $sides->involved;
+        $met = [] === $own ? new Valid([], [], true) : self::overlaid([[\array_merge(...$own), 0, $firstApart], [\array_merge(...$their), $operand, $secondApart]], $rule);
+
+        return [] === $kept ? $met : Valid::gathered([...$met->pieces(), ...$kept], $met->apart && $firstApart && ($secondApart || Rule::OnlyFirst === $rule));
+    }
+
+    /** @param list<array{list<list<int>>, int, bool}> $operands rings, the operand that they count as, and whether they are known not to touch */
+    private static function overlaid(array $operands, Rule $rule): Valid
+    {
+        $input = new Rings();
+        foreach ($operands as [$rings, $operand, $apart]) {
+            $input->addValid($rings, $operand, $apart);
+        }
+
+        return Valid::traced(Overlay::of($input, $rule));
+    }
+
+    /**
+     * Those that lie apart from all others, told by their boxes.
+     *
+     * @param list<Valid> $operands
+     *
+     * @return array<int, Valid>
+     */
+    private static function alone(array $operands): array
+    {
+        if (\count($operands) > self::FEW) {
+            return [];
+        }
+        $boxes = \array_map(self::box(...), $operands);
+
+        return \array_filter($operands, static function (int $number) use ($boxes): bool {
+            foreach ($boxes as $other => $box) {
+                if ($other !== $number && $boxes[$number]->overlaps($box)) {
+                    return false;
+                }
+            }
+
+            return true;
+        }, \ARRAY_FILTER_USE_KEY);
+    }
+
+    private static function box(Valid $operand): Box
+    {
+        $box = RingMeasure::box($operand->rings[0]);
+        foreach ($operand->outer as $ring => $outer) {
+            $box = $ring === $outer ? $box->joined(RingMeasure::box($operand->rings[$ring])) : $box;
+        }
+
+        return $box->grown(self::APART);
+    }
+}
