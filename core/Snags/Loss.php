@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Snags;
 
+use Uvret\Compose\PartRole;
 use Uvret\Geometry\Region;
 
 /** What of a part would tear or could not be weeded at its size. Lengths are in µm. */
@@ -21,6 +22,7 @@ final readonly class Loss
     public function __construct(
         public string $card,
         public string $film,
+        public PartRole $role,
         public Region $strokes,
         public Region $necks,
         public Region $remains,

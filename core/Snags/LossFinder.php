@@ -29,9 +29,10 @@ final readonly class LossFinder
     /**
      * Returns null where nothing is lost.
      *
-     * @param Region|null $room what was cut out of the part's card for what is set into or cut from it
+     * @param Region|null $room  what was cut out of the part's card for what is set into or cut from it
+     * @param Region|null $layer all that is cut from the part's film, which may be thicker there
      */
-    public function find(Design $design, Part $part, ?Region $room = null): ?Loss
+    public function find(Design $design, Part $part, ?Region $room = null, ?Region $layer = null): ?Loss
     {
         if (null === $part->ink || $part->hidden || $part->region->isEmpty()) {
             return null;
@@ -41,6 +42,10 @@ final readonly class LossFinder
         $sharp = 0 === $part->letterHeight ? self::POINT : self::CORNER;
         $thin = ThinPlaces::of($part->region, $limits->thinnestStroke, $sharp);
         $small = \array_filter(self::holes($part->region), static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
+        if (null !== $layer) {
+            $thin = $thin->those(static fn (Region $piece): bool => self::isThinIn($layer, $piece, $limits->thinnestStroke));
+            $small = \array_filter($small, static fn (array $hole): bool => $hole['region']->subtract($layer)->area() > 0.5 * $hole['region']->area());
+        }
         if ($thin->isEmpty() && [] === $small) {
             return null;
         }
@@ -53,6 +58,7 @@ final readonly class LossFinder
         return new Loss(
             $part->card,
             $part->film,
+            $part->role,
             $all->union(...\array_values(\array_filter($thin->strokes, static fn (Region $piece): bool => !$isBeside($piece)))),
             $all->union(...\array_values(\array_filter($thin->necks, static fn (Region $piece): bool => !$isBeside($piece)))),
             $all->union(...\array_values(\array_filter([...$thin->strokes, ...$thin->necks], $isBeside))),
@@ -75,6 +81,14 @@ final readonly class LossFinder
         }
 
         return $good;
+    }
+
+    /** Whether a thin place of a part is thin in what is cut: traps and other parts of its film may lie beside it. */
+    private static function isThinIn(Region $layer, Region $piece, int $limit): bool
+    {
+        $box = $piece->bounds()?->grown(2 * $limit);
+
+        return null !== $box && $piece->subtract($layer->intersect($box->toRegion())->open(\intdiv($limit, 2)))->area() > 0.5 * $piece->area();
     }
 
     /** @return list<array{region: Region, across: int}> the holes as regions, and the largest circle in each */

@@ -98,7 +98,7 @@ final readonly class LetterController
         $path = '';
         $snags = [];
         foreach ($plan->composition->parts as $part) {
-            $loss = $finder->find($plan->design, $part, $plan->composition->rooms[$part->card] ?? null);
+            $loss = $finder->find($plan->design, $part, $plan->composition->rooms[$part->card] ?? null, $plan->separation->layer($part->film)?->region);
             if (null !== $loss) {
                 $path .= SvgPath::inMicrometres($loss->region(), 0, 0);
                 foreach (LossSnags::of($plan->design, $loss) as $snag) {

@@ -63,6 +63,12 @@ final readonly class ThinPlaces
         return new self($strokes, $necks);
     }
 
+    /** @param callable(Region): bool $which */
+    public function those(callable $which): self
+    {
+        return new self(\array_values(\array_filter($this->strokes, $which)), \array_values(\array_filter($this->necks, $which)));
+    }
+
     /** How thick the thinnest place is, in µm: a neck at its narrowest, a stroke, which may end in a point, at its broadest. */
     public function thinnest(Region $region, int $limit): int
     {
