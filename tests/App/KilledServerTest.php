@@ -35,8 +35,9 @@ final class KilledServerTest extends TestCase
             $server = $this->start();
             $found = Json::of($this->request('GET', '') ?? '{}');
             $words = $found->string('document.lines.0.words');
-            self::assertContains($words, 0 === $count ? ['Ottilie'] : ["Crew $count", 'Crew '.($count + 1)], "after kill $kill");
-            $count = 0 === $count ? 0 : (int) \substr($words, 5);
+            // What was answered is there; what was under way when the server was killed may be.
+            self::assertContains($words, [0 === $count ? 'Ottilie' : "Crew $count", 'Crew '.($count + 1)], "after kill $kill");
+            $count = 'Ottilie' === $words ? 0 : (int) \substr($words, 5);
 
             // Saves one after another until the server is killed at some moment.
             $end = \microtime(true) + $save * $random->getInt(30, 250) / 100;
@@ -58,7 +59,7 @@ final class KilledServerTest extends TestCase
             \proc_terminate($server, \SIGKILL);
             \proc_close($server);
         }
-        self::assertGreaterThan(self::KILLS / 2, $count, 'something was saved between the kills');
+        self::assertGreaterThan(self::KILLS / 4, $count, 'something was saved between the kills');
     }
 
     /** @return resource */
