@@ -26,6 +26,18 @@ final class KilledServerTest extends TestCase
         }
     }
 
+    /** @var resource|null the one that runs, or the last one that was killed */
+    private $server;
+
+    /** A server that a failed test leaves would answer the next one. */
+    protected function tearDown(): void
+    {
+        if (\is_resource($this->server)) {
+            \proc_terminate($this->server, \SIGKILL);
+            \proc_close($this->server);
+        }
+    }
+
     public function testNothingThatWasCalledSavedIsLost(): void
     {
         $count = 0;
@@ -66,9 +78,11 @@ final class KilledServerTest extends TestCase
     private function start()
     {
         $root = \dirname(__DIR__, 2);
+        self::assertFalse(@\fsockopen('127.0.0.1', self::PORT, $code, $message, 0.2), 'another server is on the port');
         $environment = ['UVRET_DATABASE' => $this->database, 'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'PATH' => (string) \getenv('PATH')];
         $server = \proc_open([\PHP_BINARY, '-q', '-S', '127.0.0.1:'.self::PORT, '-t', "$root/public", "$root/public/index.php"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
         self::assertIsResource($server);
+        $this->server = $server;
         for ($tries = 0; $tries < 200; ++$tries) {
             $socket = @\fsockopen('127.0.0.1', self::PORT, $code, $message, 0.2);
             if (false !== $socket) {
