@@ -128,6 +128,8 @@ test('a film that takes nothing on top is pressed last, and the page says why', 
 });
 
 test('the cheaper variant is one click away, and letters take turns in two films', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByText('40 pieces · 4 films')).toBeVisible();
     await page.goto('/designs/regatta-shirt');
     await films(page).getByRole('button', { name: 'Fewer films' }).click();
     const two = page

@@ -6,7 +6,9 @@ import { capitalised, toneOf } from './states';
 
 /** A job on its hanger: the pictures lead to the Bench, what people look for to the job's sheet. */
 export function HangingJob({ job }: { job: JobCard }) {
-    const films = new Set(job.designs.flatMap(({ document }) => document.lines.map((line) => line.film))).size;
+    const films = new Set(
+        job.designs.flatMap(({ parts }) => parts.filter(({ path, guide }) => path && !guide).map(({ film }) => film)),
+    ).size;
     const shown = job.designs.slice(0, 3);
     return (
         <div className="flex flex-col items-center px-7">
