@@ -59,13 +59,15 @@ final readonly class SlipTest
     public function safe(): int
     {
         [$good, $bad] = [0, self::FARTHEST + self::STEP];
-        // Mostly it is what the traps promise: then the first two looks tell.
+        // Mostly it is what the traps promise: then two looks tell.
         if (null !== $this->promised) {
             $below = \max(0, $this->promised - 30);
-            if (!$this->shows($below)) {
-                [$good, $bad] = [$below, $this->shows($this->promised + self::STEP) ? $this->promised + 1 : $bad];
-            } else {
+            if ($this->shows($below)) {
                 $bad = $below;
+            } elseif ($this->shows($this->promised + self::STEP)) {
+                return $this->promised;
+            } else {
+                $good = $below;
             }
         }
         while ($bad - $good > self::STEP) {
@@ -73,7 +75,7 @@ final readonly class SlipTest
             $this->shows($middle) ? $bad = $middle : $good = $middle;
         }
 
-        return $bad === ($this->promised ?? -2) + 1 ? $bad - 1 : $good;
+        return $good;
     }
 
     /** @return array{float, float} the worse one of two directions, and how much shows there */
