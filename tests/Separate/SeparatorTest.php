@@ -78,7 +78,7 @@ final class SeparatorTest extends TestCase
             self::assertNotNull($upper);
             $beneath = $lower->region->intersect($upper->shown);
             // It runs on beneath as far as the trap, from wherever the two have an edge in common.
-            $edge = $upper->shown->intersect($lower->shown->offset(3))->offset(980)->intersect($upper->shown);
+            $edge = $upper->shown->intersect($lower->shown->offset(3))->offset(987)->intersect($upper->shown);
             self::assertLessThan(self::ROUNDING, $edge->subtract($beneath)->area());
             // And no farther, but for holes that would be too narrow to weed.
             $more = $beneath->subtract($lower->shown->offset(1_010));
