@@ -65,6 +65,42 @@ test('a line is dragged, snaps, is moved by keys, undone, redone and still there
     await expect(async () => expect((await place(page, 'regatta')).x - before.x).toBeGreaterThan(20)).toPass();
 });
 
+test('what is moved again before the server has answered goes on from where it lies', async ({ page }) => {
+    await page.goto('/designs/crew-shirt-back');
+    await page.route('**/api/designs/crew-shirt-back', async (route) => {
+        await new Promise((resolve) => setTimeout(resolve, route.request().method() === 'PUT' ? 1500 : 0));
+        await route.continue();
+    });
+    const before = await place(page, 'regatta');
+    const drag = async (right: number, down: number) => {
+        const { x, y, width, height } = await place(page, 'regatta');
+        await page.mouse.move(x + width / 2, y + height / 2);
+        await page.mouse.down();
+        await page.mouse.move(x + width / 2 + right, y + height / 2 + down, { steps: 4 });
+        await page.mouse.up();
+    };
+    await page.keyboard.down('Alt');
+    await drag(40, 20);
+    await drag(-15, 12);
+    await page.keyboard.up('Alt');
+    const now = await place(page, 'regatta');
+    expect(now.x - before.x).toBeCloseTo(25, 0);
+    expect(now.y - before.y).toBeCloseTo(32, 0);
+    // Presses of a key in a row add up too.
+    for (let press = 0; press < 6; press += 1) {
+        await page.keyboard.press('ArrowDown');
+    }
+    const lower = await place(page, 'regatta');
+    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+    const worked = await place(page, 'regatta');
+    expect(Math.abs(worked.x - now.x)).toBeLessThan(0.5);
+    expect(Math.abs(worked.y - lower.y)).toBeLessThan(0.5);
+    await page.unrouteAll();
+    await page.reload();
+    await expect(async () => expect(Math.abs((await place(page, 'regatta')).y - lower.y)).toBeLessThan(0.5)).toPass();
+    expect(lower.y - now.y).toBeGreaterThan(6);
+});
+
 test('the history shows every point; one is named, two are compared, one is gone back to', async ({ page }) => {
     await page.goto('/designs/finish-tote');
     const words = page.getByLabel('Words').first();

@@ -4,23 +4,12 @@ import { Header } from '../ui/Header';
 import { IconButton } from '../ui/IconButton';
 import { Segments } from '../ui/Segments';
 import { useKeys } from '../ui/keys';
-import { withTogetherMoved, together } from './arrange';
 import { ArrangeDialog } from './ArrangeDialog';
 import { BuildSheet } from './BuildSheet';
 import { ConflictDialog } from './ConflictDialog';
 import { DesignTitle } from './DesignTitle';
-import {
-    withForm,
-    withLetter,
-    withLine,
-    withMotif,
-    withOwnPlace,
-    withPieceOut,
-    withPlace,
-    withTreatmentFix,
-    withWords,
-} from './edits';
-import { isPlaced } from './follows';
+import { withDropped } from './dropped';
+import { withLetter, withLine, withPieceOut, withTreatmentFix, withWords } from './edits';
 import { FilmsColumn } from './films/FilmsColumn';
 import { all, type Looking } from './films/looking';
 import { useSlip } from './films/SlipPanel';
@@ -31,11 +20,12 @@ import { ProofDialog } from './ProofDialog';
 import { SavedNote } from './SavedNote';
 import { Stage, type Side } from './Stage';
 import type { TakingOut } from './stage/TakeOut';
-import { landing, type Gesture } from './stage/useHands';
+import type { Gesture } from './stage/useHands';
 import { useView } from './stage/useView';
 import type { Shown } from './Tidied';
 import { Tape } from './Tape';
 import { useBenchKeys } from './useBenchKeys';
+import { useCarried } from './useCarried';
 import { useDesign } from './useDesign';
 import { useLosses } from './useLosses';
 import { FontArrivals } from '../type/FontArrivals';
@@ -50,8 +40,8 @@ export type Asked = 'keys' | 'history' | 'proof' | 'arrange';
 
 /** The screen where one design is made. */
 export function Bench({ opened }: { opened: OpenDesign }) {
-    const draft = useDesign(opened);
-    const { design, change } = draft;
+    const draft = useCarried(useDesign(opened));
+    const { design, change, carry } = draft;
     const { sheet, lost } = useLosses(draft);
     const { placement } = design.blank;
     const [asked, setAsked] = useState<Asked | null>(null);
@@ -102,29 +92,8 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     );
 
     const drop = useCallback(
-        ({ card, change: next, pose }: Gesture) => {
-            const line = design.lines.find(({ id }) => id === card);
-            const moved = Object.keys(next).length === 0;
-            const [dx, dy] = [Math.round(pose.e), Math.round(pose.f)];
-            if (moved && together(design, card).length > 1) {
-                change(withTogetherMoved(card, dx, dy, sheet));
-                return;
-            }
-            if (!line || isPlaced(line)) {
-                const isMotif = design.motifs.some(({ id }) => id === card);
-                const own = line ? withLine(card, next) : isMotif ? withMotif(card, next) : withForm(card, next);
-                change(moved ? withOwnPlace(card, dx, dy) : own);
-                return;
-            }
-            const parts = sheet.parts.filter((part) => part.card === card && part.role === 'base');
-            // What is cut out of something has no shape left, but a place.
-            const ink = parts[0]?.ink;
-            const place = landing(parts, pose) ?? (ink ? { ...ink, left: ink.left + dx, top: ink.top + dy } : null);
-            if (place) {
-                change(withPlace(card, next, place, sheet));
-            }
-        },
-        [change, design, sheet],
+        ({ card, cards, change, pose }: Gesture) => carry(cards, pose, withDropped(card, change, pose, sheet)),
+        [carry, sheet],
     );
 
     const fix = useCallback(

@@ -1,27 +1,27 @@
 import { useMemo } from 'react';
-import type { Form, Line } from '../api/client';
+import type { Form, Line, Motif } from '../api/client';
 import type { Key } from '../ui/keys';
+import { together } from './arrange';
 import type { Asked } from './Bench';
+import { withDropped } from './dropped';
 import {
     freeId,
     plainLetter,
     withCopy,
-    withForm,
-    withFormCopy,
+    withFree,
+    withFreeCopy,
     withLetter,
     withLine,
-    withMove,
     withNewLine,
     withOrder,
-    withOwnPlace,
-    withoutForm,
+    withoutFree,
     withoutLine,
 } from './edits';
 import type { Side } from './Stage';
-import { resized } from './stage/pose';
+import { moveBy, resized, type Pose } from './stage/pose';
 import { inTurns } from './stage/useHands';
 import type { View } from './stage/useView';
-import type { Draft } from './useDesign';
+import type { CarriedDraft } from './useCarried';
 
 const arrows = [
     { arrow: 'ArrowLeft', x: -1, y: 0, to: 'left' },
@@ -31,7 +31,7 @@ const arrows = [
 ];
 
 interface Context {
-    draft: Draft;
+    draft: CarriedDraft;
     view: View;
     chosen: string | null;
     letter: number | null;
@@ -43,13 +43,13 @@ interface Context {
 
 /** All that can be done by key on the Bench. */
 export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, onAsk, onSide }: Context): Key[] {
-    const { design, sheet, change, undo, redo } = draft;
+    const { design, sheet, change, carry, undo, redo } = draft;
     const { zoom, pan, look } = view;
     return useMemo(() => {
         const line = design.lines.find(({ id }) => id === chosen);
         const at = design.lines.findIndex(({ id }) => id === chosen);
-        const form = design.forms.find(({ id }) => id === chosen);
-        const cards = [...design.lines, ...design.forms].map(({ id }) => id);
+        const free = [...design.forms, ...design.motifs].find(({ id }) => id === chosen);
+        const cards = [...design.lines, ...design.forms, ...design.motifs].map(({ id }) => id);
         const part = sheet.parts.find((candidate) => candidate.card === chosen);
         // Every drag is a step of the history; presses of a key in a row are one.
         const nudge = (x: number, y: number) => {
@@ -67,29 +67,31 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
                 change(withLetter(line.id, letter, { kern: (own?.kern ?? 0) + by }), `kern:${line.id}:${letter}`);
             }
         };
-        const move = (x: number, y: number) =>
-            letter !== null
-                ? nudge(x, y)
-                : form
-                  ? !form.locked && change(withOwnPlace(form.id, x, y), `move:${form.id}`)
-                  : line && change(withMove(line.id, x, y, sheet), `move:${line.id}`);
+        const place = (pose: Pose, next: Partial<Line> | Partial<Form> | Partial<Motif>, what: string) => {
+            if (chosen !== null && !(line ?? free)?.locked) {
+                const moved = Object.keys(next).length === 0;
+                const cards = moved ? together(design, chosen) : [chosen];
+                carry(cards, pose, withDropped(chosen, next, pose, sheet), `${what}:${chosen}`);
+            }
+        };
+        const move = (x: number, y: number) => (letter !== null ? nudge(x, y) : place(moveBy(x, y), {}, 'move'));
         const set = (next: Partial<Line>, what: string) =>
             line && (!line.locked || 'locked' in next) && change(withLine(line.id, next), `${what}:${line.id}`);
-        const setForm = (next: Partial<Form>, what: string) =>
-            form && (!form.locked || 'locked' in next) && change(withForm(form.id, next), `${what}:${form.id}`);
+        const setFree = (next: Partial<Form>, what: string) =>
+            free && (!free.locked || 'locked' in next) && change(withFree(free.id, next), `${what}:${free.id}`);
         const size = (factor: number) => {
             if (line && part) {
                 set(resized(line, part, factor, factor), 'size');
-            } else if (form) {
-                setForm({ width: Math.round(form.width * factor), height: Math.round(form.height * factor) }, 'size');
+            } else if (free) {
+                setFree({ width: Math.round(free.width * factor), height: Math.round(free.height * factor) }, 'size');
             }
         };
         const turn = (by: number) => {
             const turned = (item: { turn: number }) => ({ turn: inTurns(Math.round((item.turn + by) * 10) / 10) });
             if (line) {
                 set(turned(line), 'turn');
-            } else if (form) {
-                setForm(turned(form), 'turn');
+            } else if (free) {
+                setFree(turned(free), 'turn');
             }
         };
         const choose = (by: number) =>
@@ -141,33 +143,30 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
             {
                 press: 'd',
                 does: 'Duplicate it',
-                act: () =>
-                    form
-                        ? change(withFormCopy(form.id, freeId(design, 'form')))
-                        : line && change(withCopy(line.id, freeId(design))),
+                act: () => (free ? change(withFreeCopy(free.id)) : line && change(withCopy(line.id, freeId(design)))),
             },
             {
                 press: 'v',
                 does: 'Hide or show it',
                 act: () =>
-                    form
-                        ? setForm({ hidden: !form.hidden }, 'hidden')
+                    free
+                        ? setFree({ hidden: !free.hidden }, 'hidden')
                         : line && set({ hidden: !line.hidden }, 'hidden'),
             },
             {
                 press: 'l',
                 does: 'Lock or unlock it',
                 act: () =>
-                    form
-                        ? setForm({ locked: !form.locked }, 'locked')
+                    free
+                        ? setFree({ locked: !free.locked }, 'locked')
                         : line && set({ locked: !line.locked }, 'locked'),
             },
             {
                 press: 'Delete',
                 does: 'Remove it',
                 act: () =>
-                    form
-                        ? !form.locked && change(withoutForm(form.id))
+                    free
+                        ? !free.locked && change(withoutFree(free.id))
                         : line && !line.locked && change(withoutLine(line.id)),
             },
             { press: '1', does: 'Show the area', act: () => look('area') },
@@ -190,5 +189,5 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
             { press: 'a', does: 'Line cards up, space them, keep them together', act: () => onAsk('arrange') },
             { press: '?', does: 'Show these keys', act: () => onAsk('keys') },
         ];
-    }, [design, sheet, change, undo, redo, chosen, letter, onChoose, onEdit, onAsk, onSide, zoom, pan, look]);
+    }, [design, sheet, change, carry, undo, redo, chosen, letter, onChoose, onEdit, onAsk, onSide, zoom, pan, look]);
 }

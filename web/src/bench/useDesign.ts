@@ -32,8 +32,13 @@ export interface Draft {
     version: number;
     canUndo: boolean;
     canRedo: boolean;
-    /** Changes the design. Changes of the same thing in a row, like words:line-1, are undone together. */
-    change: (change: Change, what?: string) => void;
+    /**
+     * Changes the design. Changes of the same thing in a row, like words:line-1, are undone together. Gives
+     * the change's number: they are counted from 1.
+     */
+    change: (change: Change, what?: string) => number;
+    /** The number of the last change that the sheet knows of. */
+    computed: number;
     undo: () => void;
     redo: () => void;
     goTo: (step: number) => void;
@@ -62,6 +67,7 @@ export function useDesign(opened: OpenDesign): Draft {
     const { id } = opened;
     const [design, setDesign] = useState(opened.document);
     const [answered, setAnswered] = useState<Omit<Opened, 'document'>>(opened);
+    const [computed, setComputed] = useState(0);
     const [saving, setSaving] = useState<Saving>({ state: 'saved', at: new Date(opened.savedAt) });
     const [approval, setApproval] = useState(opened.approval);
     const [news, setNews] = useState<string | null>(null);
@@ -69,6 +75,7 @@ export function useDesign(opened: OpenDesign): Draft {
     const sent = useRef(opened.document);
     const version = useRef(opened.version);
     const changed = useRef<string | null>(null);
+    const made = useRef(0);
     const sending = useRef<Promise<void> | null>(null);
     const moving = useRef(Promise.resolve());
     const conflict = useRef(false);
@@ -76,9 +83,10 @@ export function useDesign(opened: OpenDesign): Draft {
     const fetchTheirs = useRef(() => Promise.resolve());
     const stepBack = useRef(() => Promise.resolve());
 
-    const take = useCallback((from: Omit<Opened, 'document'>) => {
+    const take = useCallback((from: Omit<Opened, 'document'>, upTo: number) => {
         version.current = from.version;
         setAnswered(from);
+        setComputed(upTo);
         setSaving({ state: 'saved', at: new Date(from.savedAt) });
     }, []);
 
@@ -106,6 +114,7 @@ export function useDesign(opened: OpenDesign): Draft {
     const sendAll = useCallback(async () => {
         for (let tries = 0; sent.current !== latest.current;) {
             const document = latest.current;
+            const upTo = made.current;
             const change = changed.current ?? '';
             changed.current = null;
             try {
@@ -117,7 +126,7 @@ export function useDesign(opened: OpenDesign): Draft {
                 );
                 sent.current = document;
                 tries = 0;
-                take(saved);
+                take(saved, upTo);
             } catch (error) {
                 if (error instanceof Refusal && error.status === 409) {
                     await compare();
@@ -151,13 +160,15 @@ export function useDesign(opened: OpenDesign): Draft {
         (change: Change, what = '') => {
             const next = change(latest.current);
             if (next === latest.current) {
-                return;
+                return made.current;
             }
             latest.current = next;
+            made.current += 1;
             changed.current = changed.current === null || changed.current === what ? what : '';
             setDesign(next);
             setSaving((now) => (now.state === 'waiting' || now.state === 'conflict' ? now : { state: 'saving' }));
             void send();
+            return made.current;
         },
         [send],
     );
@@ -167,7 +178,7 @@ export function useDesign(opened: OpenDesign): Draft {
             latest.current = now.document;
             sent.current = now.document;
             setDesign(now.document);
-            take(now);
+            take(now, made.current);
         },
         [take],
     );
@@ -288,6 +299,7 @@ export function useDesign(opened: OpenDesign): Draft {
         id,
         design,
         sheet: answered.sheet,
+        computed,
         saving,
         version: answered.version,
         canUndo: answered.canUndo || saving.state === 'saving',

@@ -1,6 +1,8 @@
-import type { Design, SheetFix, SheetRemoval, Treatments } from '../../api/client';
+import type { Design, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../api/client';
 import { formNames } from '../forms';
 import type { Edit } from './edit';
+import { withForm, withFormCopy, withoutForm } from './forms';
+import { withMotif, withMotifCopy, withoutMotif } from './motifs';
 
 export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
     const taken = new Set([...design.lines, ...design.forms, ...design.motifs].map(({ id }) => id));
@@ -28,6 +30,24 @@ export function cardName(design: Design, id: string): string {
     const alike = design.forms.filter(({ kind }) => kind === form.kind);
     return formNames[form.kind] + (alike.length > 1 ? ` ${alike.indexOf(form) + 1}` : '');
 }
+
+/** Changes a form or a motif, which stand in places of their own. */
+export const withFree =
+    (id: string, change: Partial<Form> & Partial<Motif>): Edit =>
+    (design) =>
+        (design.motifs.some((motif) => motif.id === id) ? withMotif : withForm)(id, change)(design);
+
+export const withoutFree =
+    (id: string): Edit =>
+    (design) =>
+        (design.motifs.some((motif) => motif.id === id) ? withoutMotif : withoutForm)(id)(design);
+
+export const withFreeCopy =
+    (id: string): Edit =>
+    (design) =>
+        design.motifs.some((motif) => motif.id === id)
+            ? withMotifCopy(id, freeId(design, 'motif'))(design)
+            : withFormCopy(id, freeId(design, 'form'))(design);
 
 /** What is done to a card, be it a line, a form or a motif. */
 export const withTreatments =

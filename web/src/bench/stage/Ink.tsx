@@ -36,7 +36,7 @@ export function Ink({ films, parts, side, pointed, hidden, onDark, gesture, view
             className="pointer-events-none absolute inset-0 size-full overflow-visible will-change-transform"
             viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
             style={
-                gesture?.card === part.card
+                gesture?.cards.includes(part.card)
                     ? { transform: cssMatrix(gesture.pose, view, pixel), transformOrigin: '0 0' }
                     : undefined
             }

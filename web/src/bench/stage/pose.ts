@@ -40,6 +40,49 @@ export function scaleAbout(x: number, y: number, along: number, across: number, 
     return { a, b, c: b, d, e: x - a * x - b * y, f: y - b * x - d * y };
 }
 
+/** Where a point goes under a map. */
+export const under = (x: number, y: number, { a, b, c, d, e, f }: Pose) => ({
+    x: a * x + c * y + e,
+    y: b * x + d * y + f,
+});
+
+/** The bounds of a frame's corners under a map. */
+export function frameUnder({ left, top, width, height }: Frame, pose: Pose): Frame {
+    const corners = [left, left + width].flatMap((x) => [top, top + height].map((y) => under(x, y, pose)));
+    const [xs, ys] = [corners.map(({ x }) => x), corners.map(({ y }) => y)];
+    const [west, north] = [Math.min(...xs), Math.min(...ys)];
+    return { left: west, top: north, width: Math.max(...xs) - west, height: Math.max(...ys) - north };
+}
+
+/** A part's shape under a map: M takes a point, every pair after l goes on from the one before. */
+export function posed(path: string, pose: Pose): string {
+    const { a, b, c, d } = pose;
+    // What only moves keeps its shape to the last digit.
+    const moves = a === 1 && b === 0 && c === 0 && d === 1;
+    let [x, y, atX, atY] = [0, 0, 0, 0];
+    return path.replace(/([Ml])([^Mlz]*)/gi, (_, command: string, numbers: string) => {
+        const values = (numbers.match(/-?\d+/g) ?? []).map(Number);
+        const written: number[] = [];
+        for (let at = 0; at + 1 < values.length; at += 2) {
+            const [dx, dy] = [values[at] ?? 0, values[at + 1] ?? 0];
+            if (command === 'M') {
+                [x, y] = [dx, dy];
+                const to = under(x, y, pose);
+                [atX, atY] = [Math.round(to.x), Math.round(to.y)];
+                written.push(atX, atY);
+            } else if (moves) {
+                return command + numbers;
+            } else {
+                [x, y] = [x + dx, y + dy];
+                const to = under(x, y, pose);
+                written.push(Math.round(to.x) - atX, Math.round(to.y) - atY);
+                [atX, atY] = [Math.round(to.x), Math.round(to.y)];
+            }
+        }
+        return command + written.join(' ');
+    });
+}
+
 /** The bounds of a part's shape under a map, exactly: all its points are looked at. */
 export function boundsUnder(path: string, { a, b, c, d, e, f }: Pose): Frame | null {
     const numbers = path.match(/[Ml]|-?\d+/g) ?? [];
@@ -62,6 +105,22 @@ export function boundsUnder(path: string, { a, b, c, d, e, f }: Pose): Frame | n
         bottom = Math.max(bottom, py);
     }
     return left > right ? null : { left, top, width: right - left, height: bottom - top };
+}
+
+/** Where the ink of a line, which may be of several films, comes to lie under a pose, in whole µm. */
+export function landing(parts: readonly SheetPart[], pose: Pose): Frame | null {
+    const frames = parts.flatMap((part) => boundsUnder(part.path, pose) ?? []);
+    if (frames.length === 0) {
+        return null;
+    }
+    const left = Math.min(...frames.map((frame) => frame.left));
+    const top = Math.min(...frames.map((frame) => frame.top));
+    return {
+        left: Math.round(left),
+        top: Math.round(top),
+        width: Math.round(Math.max(...frames.map((frame) => frame.left + frame.width)) - left),
+        height: Math.round(Math.max(...frames.map((frame) => frame.top + frame.height)) - top),
+    };
 }
 
 /** A corner of a part’s frame along its baseline, as it lies on the stage. */

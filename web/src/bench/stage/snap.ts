@@ -17,8 +17,11 @@ const threeOf = (start: number, length: number) => [start, start + length / 2, s
  * Lets a part snap: its left, middle and right to those of the area and of the other parts' ink, its
  * top, middle and bottom likewise, whichever is nearest within the reach.
  */
-export function snap(part: { card: string; ink: Frame }, move: Move, sheet: Sheet, reach: number) {
-    const frames = [sheet.area, ...sheet.parts.flatMap(({ card, ink }) => (ink && card !== part.card ? [ink] : []))];
+export function snap(part: { cards: readonly string[]; ink: Frame }, move: Move, sheet: Sheet, reach: number) {
+    const frames = [
+        sheet.area,
+        ...sheet.parts.flatMap(({ card, ink }) => (ink && !part.cards.includes(card) ? [ink] : [])),
+    ];
     const x = nearest(
         threeOf(part.ink.left + move.dx, part.ink.width),
         frames.flatMap((frame) => threeOf(frame.left, frame.width)),

@@ -1,7 +1,8 @@
 import { useState, type PointerEvent } from 'react';
-import type { Design, Form, Frame, Motif, Line, Sheet, SheetPart } from '../../api/client';
+import type { Design, Form, Motif, Line, Sheet, SheetPart } from '../../api/client';
+import { together } from '../arrange';
 import { isPlaced } from '../follows';
-import { boundsUnder, corner, moveBy, resized, resizedForm, scaleAbout, turnAbout, type Pose } from './pose';
+import { corner, moveBy, resized, resizedForm, scaleAbout, turnAbout, type Pose } from './pose';
 import { snap, type Guide } from './snap';
 
 /** What a part is taken by: itself, a corner (−1 or 1 to the right and down), or its thread for turning. */
@@ -10,6 +11,8 @@ export type Grip = { kind: 'part' } | { kind: 'corner'; right: 1 | -1; down: 1 |
 /** A part on its way. */
 export interface Gesture {
     card: string;
+    /** The cards that move: it, or all that is kept together with it. */
+    cards: readonly string[];
     pose: Pose;
     guides: readonly Guide[];
     /** Said beside the pointer. */
@@ -30,7 +33,7 @@ const SLACK = 3;
 
 /**
  * Moving, sizing and turning parts with the pointer. They follow at every frame without asking the
- * server; what was dropped is held in its place until the exact result is there. Alt keeps from
+ * server. Alt keeps from
  * snapping, Shift from keeping the proportions.
  */
 export function useHands(
@@ -43,7 +46,6 @@ export function useHands(
 ) {
     const [start, setStart] = useState<Start | null>(null);
     const [gesture, setGesture] = useState<Gesture | null>(null);
-    const [held, setHeld] = useState<{ gesture: Gesture; sheet: Sheet } | null>(null);
 
     const handlers = (id: string, grip: Grip) => ({
         onPointerDown: (event: PointerEvent<SVGElement>) => {
@@ -63,7 +65,7 @@ export function useHands(
             if (start) {
                 const { x, y } = toStage(event);
                 if (gesture || Math.hypot(x - start.x, y - start.y) > SLACK * pixel) {
-                    setGesture(follow(start, x, y, sheet, event, 6 * pixel));
+                    setGesture(follow(start, x, y, design, sheet, event, 6 * pixel));
                 }
             }
         },
@@ -71,9 +73,7 @@ export function useHands(
             if (start && gesture) {
                 // Where it was let go, which may be further than the last move that was told.
                 const { x, y } = toStage(event);
-                const last = follow(start, x, y, sheet, event, 6 * pixel);
-                setHeld({ gesture: { ...last, guides: [], note: null }, sheet });
-                onDrop(last);
+                onDrop(follow(start, x, y, design, sheet, event, 6 * pixel));
             }
             setStart(null);
             setGesture(null);
@@ -84,7 +84,7 @@ export function useHands(
         },
     });
 
-    return { gesture: gesture ?? (held?.sheet === sheet ? held.gesture : null), handlers };
+    return { gesture, handlers };
 }
 
 /** Where a part goes when what it is held by goes to a point. */
@@ -92,17 +92,19 @@ function follow(
     { grip, item, part, x: startX, y: startY }: Start,
     x: number,
     y: number,
+    design: Design,
     sheet: Sheet,
     keys: { altKey: boolean; shiftKey: boolean },
     reach: number,
 ): Gesture {
-    const none = { card: item.id, guides: [], note: null, change: {} };
+    const none = { card: item.id, cards: [item.id], guides: [], note: null, change: {} };
     switch (grip.kind) {
         case 'part': {
             const free = { dx: Math.round(x - startX), dy: Math.round(y - startY), guides: [] };
+            const cards = together(design, item.id);
             const { dx, dy, guides } =
-                keys.altKey || !part.ink ? free : snap({ card: item.id, ink: part.ink }, free, sheet, reach);
-            return { ...none, pose: moveBy(dx, dy), guides };
+                keys.altKey || !part.ink ? free : snap({ cards, ink: part.ink }, free, sheet, reach);
+            return { ...none, cards, pose: moveBy(dx, dy), guides };
         }
         case 'corner': {
             const fixed = corner(part, part.turn, -grip.right, -grip.down);
@@ -154,19 +156,3 @@ function inLine(x: number, y: number, turn: number) {
 
 /** The same turn between −180 and 180 degrees. */
 export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;
-
-/** Where the ink of a line, which may be of several films, comes to lie under a pose, in whole µm. */
-export function landing(parts: readonly SheetPart[], pose: Pose): Frame | null {
-    const frames = parts.flatMap((part) => boundsUnder(part.path, pose) ?? []);
-    if (frames.length === 0) {
-        return null;
-    }
-    const left = Math.min(...frames.map((frame) => frame.left));
-    const top = Math.min(...frames.map((frame) => frame.top));
-    return {
-        left: Math.round(left),
-        top: Math.round(top),
-        width: Math.round(Math.max(...frames.map((frame) => frame.left + frame.width)) - left),
-        height: Math.round(Math.max(...frames.map((frame) => frame.top + frame.height)) - top),
-    };
-}

@@ -1,0 +1,48 @@
+import type { Frame, Sheet, SheetPart } from '../../api/client';
+import { boundsUnder, frameUnder, posed, under, type Pose } from './pose';
+
+/** The sheet as it will be once a change of some cards' places is worked out: their parts are there already. */
+export const carried = (sheet: Sheet, cards: readonly string[], pose: Pose): Sheet => ({
+    ...sheet,
+    parts: sheet.parts.map((part) => (cards.includes(part.card) ? carriedPart(part, pose) : part)),
+});
+
+function carriedPart(part: SheetPart, pose: Pose): SheetPart {
+    const { a, b, c, d } = pose;
+    const angle = (part.turn * Math.PI) / 180;
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+    // Where the directions along and across its baseline go.
+    const along = { x: a * cos + c * sin, y: b * cos + d * sin };
+    const across = Math.hypot(c * cos - a * sin, d * cos - b * sin);
+    const middle = under(part.middleX, part.middleY, pose);
+    const whole = (frame: Frame) => {
+        const moved = frameUnder(frame, pose);
+        return {
+            left: Math.round(moved.left),
+            top: Math.round(moved.top),
+            width: Math.round(moved.width),
+            height: Math.round(moved.height),
+        };
+    };
+    const circle = part.trace?.circle;
+    return {
+        ...part,
+        path: posed(part.path, pose),
+        ink: part.ink && (boundsUnder(part.path, pose) ?? whole(part.ink)),
+        width: Math.round(part.width * Math.hypot(along.x, along.y)),
+        height: Math.round(part.height * across),
+        letterHeight: Math.round(part.letterHeight * across),
+        em: Math.round(part.em * across),
+        middleX: Math.round(middle.x),
+        middleY: Math.round(middle.y),
+        turn: (Math.atan2(along.y, along.x) * 180) / Math.PI,
+        letters: part.letters.map(({ at, frame }) => ({ at, frame: whole(frame) })),
+        // Its handles come back with the exact result.
+        trace: part.trace && {
+            path: '',
+            handle: null,
+            edges: [],
+            circle: circle ? { ...circle, ...under(circle.x, circle.y, pose) } : null,
+        },
+    };
+}
