@@ -9,8 +9,9 @@ use Uvret\Artwork\Svg\Painter;
 /**
  * Reads SVG pictures as shapes: nothing in them is run, fetched or expanded.
  *
- * Paths, basic shapes, groups, `use`, nested pictures with their viewBoxes, transforms, units, fill rules, strokes, style
- * attributes and simple style sheets are read. Images, scripts, links to elsewhere, masks and filters are left out and said.
+ * Paths, basic shapes, groups, `use`, nested pictures with their viewBoxes, transforms, units, fill rules, strokes, clipping paths,
+ * style attributes and simple style sheets are read, and texts whose font is here. Images, scripts, links to elsewhere, masks, filters
+ * and markers are left out and said.
  */
 final readonly class SvgReader
 {
@@ -29,15 +30,15 @@ final readonly class SvgReader
         if (\strlen($svg) > self::MOST_BYTES) {
             throw ArtworkException::tooLarge('2 MB');
         }
-        if (1 === \preg_match('/<!ENTITY/i', $svg)) {
-            throw ArtworkException::entities();
-        }
         $document = new \DOMDocument();
         $before = \libxml_use_internal_errors(true);
         $isRead = '' !== \trim($svg) && $document->loadXML($svg, \LIBXML_NONET | \LIBXML_COMPACT);
         $error = \libxml_get_last_error();
         \libxml_clear_errors();
         \libxml_use_internal_errors($before);
+        if (1 === \preg_match('/<!ENTITY/i', $svg) || 0 < ($document->doctype->entities->length ?? 0)) {
+            throw ArtworkException::entities();
+        }
         $root = $document->documentElement;
         if (!$isRead || null === $root) {
             throw ArtworkException::notSvg(false === $error ? 'it is empty' : \trim($error->message).' in line '.$error->line);

@@ -41,8 +41,11 @@ final readonly class Composer
         }
         $motifs = [];
         foreach ($design->motifs as $motif) {
-            $motifs[$motif->id] = MotifOutline::regions($motif);
-            $shapes[$motif->id] = Region::empty()->union(...$motifs[$motif->id]);
+            [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall('motif '.\hash('xxh128', \serialize($motif)), static function () use ($motif): array {
+                $regions = MotifOutline::regions($motif);
+
+                return [$regions, Region::empty()->union(...$regions)];
+            });
         }
         $ground = new Ground($this->typeCase, $design, $shapes);
         $area = $ground->area;

@@ -124,12 +124,14 @@ final readonly class Part
     public static function ofMotif(Motif $motif, array $regions): array
     {
         $byFilm = [];
+        $all = null;
         foreach ($motif->colours as $number => $colour) {
             if (null !== $colour->film) {
                 $byFilm[$colour->film][] = $regions[$number];
+                $box = $regions[$number]->bounds();
+                $all = null === $box ? $all : ($all?->joined($box) ?? $box);
             }
         }
-        $all = Region::empty()->union(...\array_merge(...\array_values($byFilm)))->bounds();
         $parts = [];
         foreach ($byFilm as $film => $own) {
             $region = $motif->hidden ? Region::empty() : Region::empty()->union(...$own);

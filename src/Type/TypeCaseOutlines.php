@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Type;
 
+use Uvret\Artwork\OutlinedText;
 use Uvret\Artwork\TextOutlines;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Path;
@@ -16,18 +17,20 @@ final readonly class TypeCaseOutlines implements TextOutlines
     {
     }
 
-    public function outlines(string $text, string $family, float $size): ?Path
+    public function outlines(string $text, string $family, float $size): ?OutlinedText
     {
         $wanted = \strtolower((string) \preg_replace('/[^A-Za-z0-9]/', '', $family));
         foreach ($this->typeCase->entries() as $entry) {
             if ('' !== $wanted && \in_array($wanted, [\strtolower((string) \preg_replace('/[^A-Za-z0-9]/', '', $entry->name)), \str_replace('-', '', $entry->id)], true)) {
                 $font = $this->typeCase->font($entry->id);
+                $scale = Affine::scale($size / $font->unitsPerEm);
+                $run = $font->shape($text);
                 $paths = [];
-                foreach ($font->shape($text)->glyphs as $glyph) {
-                    $paths[] = $font->outline($glyph->glyph)->transform(Affine::move($glyph->x, $glyph->y)->then(Affine::scale($size / $font->unitsPerEm)));
+                foreach ($run->glyphs as $glyph) {
+                    $paths[] = $font->outline($glyph->glyph)->transform(Affine::move($glyph->x, $glyph->y)->then($scale));
                 }
 
-                return Path::empty()->joined(...$paths);
+                return new OutlinedText(Path::empty()->joined(...$paths), $run->advance * $size / $font->unitsPerEm);
             }
         }
 

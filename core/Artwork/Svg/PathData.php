@@ -20,7 +20,7 @@ final class PathData
         foreach ($commands as [, $letter, $text]) {
             $command = \strtoupper($letter);
             $isRelative = $letter !== $command;
-            $numbers = self::numbers($text, 'A' === $command);
+            [$numbers, $isWhole] = self::numbers($text, 'A' === $command);
             $takes = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0][$command];
             if ('' === $last && 'M' !== $command) {
                 return $outline;
@@ -89,28 +89,28 @@ final class PathData
                 }
                 $last = $command;
             }
+            if (!$isWhole) {
+                return $outline;
+            }
         }
 
         return $outline;
     }
 
-    /** @return list<float> */
+    /** @return array{list<float>, bool} the numbers, and whether there is nothing else */
     private static function numbers(string $text, bool $areArcs): array
     {
         $number = '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
-        if (!$areArcs) {
-            \preg_match_all("/$number/", $text, $found);
-
-            return \array_map(\floatval(...), $found[0]);
-        }
-        // An arc's flags are single digits and may stand side by side.
         $between = '[\s,]*';
-        \preg_match_all("/($number)$between($number)$between($number)$between([01])$between([01])$between($number)$between($number)/", $text, $found, \PREG_SET_ORDER);
+        // An arc's flags are single digits and may stand side by side.
+        $step = $areArcs ? "($number)$between($number)$between($number)$between([01])$between([01])$between($number)$between($number)" : "($number)";
         $numbers = [];
-        foreach ($found as $arc) {
-            \array_push($numbers, ...\array_map(\floatval(...), \array_slice($arc, 1)));
+        $at = 0;
+        while (1 === \preg_match("/$between$step/A", $text, $found, 0, $at)) {
+            $at += \strlen($found[0]);
+            \array_push($numbers, ...\array_map(\floatval(...), \array_slice($found, 1)));
         }
 
-        return $numbers;
+        return [$numbers, '' === \trim(\substr($text, $at), " \t\r\n\f,")];
     }
 }

@@ -7,9 +7,11 @@ namespace Uvret\Artwork\Svg;
 /** The basic shapes as outlines (SVG 2, chapter 10). */
 final class Shapes
 {
-    /** @param callable(string, string): float $length of an attribute, along x, y or the diagonal */
-    public static function outline(\DOMElement $element, callable $length): ?Outline
+    /** @param callable(\DOMElement, string, string): float $measure the length of an attribute, along x, y or the diagonal */
+    public static function outline(\DOMElement $element, callable $measure): ?Outline
     {
+        $length = static fn (string $name, string $along): float => $measure($element, $name, $along);
+
         return match ($element->localName) {
             'path' => PathData::read($element->getAttribute('d')),
             'rect' => self::rectangle($element, $length),
@@ -20,6 +22,11 @@ final class Shapes
             'polygon' => self::points($element, true),
             default => null,
         };
+    }
+
+    public static function frame(float $x, float $y, float $width, float $height): Outline
+    {
+        return (new Outline())->moveTo($x, $y)->lineTo($x + $width, $y)->lineTo($x + $width, $y + $height)->lineTo($x, $y + $height)->close();
     }
 
     /** @param callable(string, string): float $length */
@@ -33,7 +40,7 @@ final class Shapes
         $ry = $element->hasAttribute('ry') ? $length('ry', 'y') : $rx;
         [$rx, $ry] = [\min($rx, $width / 2), \min($ry, $height / 2)];
         if ($rx <= 0 || $ry <= 0) {
-            return (new Outline())->moveTo($x, $y)->lineTo($x + $width, $y)->lineTo($x + $width, $y + $height)->lineTo($x, $y + $height)->close();
+            return self::frame($x, $y, $width, $height);
         }
 
         return (new Outline())->moveTo($x + $rx, $y)->lineTo($x + $width - $rx, $y)->arcTo($rx, $ry, 0, false, true, $x + $width, $y + $ry)

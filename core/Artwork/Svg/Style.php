@@ -7,9 +7,11 @@ namespace Uvret\Artwork\Svg;
 /** The properties that hold for an element: its parents' where they are inherited, and its own. */
 final readonly class Style
 {
-    private const INHERITED = ['fill', 'fill-rule', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-miterlimit', 'stroke-dasharray', 'stroke-dashoffset', 'stroke-opacity', 'visibility', 'color', 'font-family', 'font-size', 'text-anchor'];
+    private const INITIAL = ['fill' => 'black', 'fill-rule' => 'nonzero', 'clip-rule' => 'nonzero', 'stroke' => 'none', 'stroke-width' => '1', 'stroke-linecap' => 'butt', 'stroke-linejoin' => 'miter', 'stroke-miterlimit' => '4', 'color' => 'black', 'font-size' => '16'];
 
-    private const OWN = ['display', 'opacity', 'stop-color', 'clip-path', 'mask', 'filter'];
+    private const INHERITED = ['fill', 'fill-rule', 'fill-opacity', 'clip-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-miterlimit', 'stroke-dasharray', 'stroke-dashoffset', 'stroke-opacity', 'marker', 'marker-start', 'marker-mid', 'marker-end', 'visibility', 'color', 'font-family', 'font-size', 'text-anchor'];
+
+    private const OWN = ['display', 'opacity', 'overflow', 'stop-color', 'clip-path', 'mask', 'filter'];
 
     /** @param array<string, string> $values */
     private function __construct(private array $values)
@@ -18,25 +20,29 @@ final readonly class Style
 
     public static function initial(): self
     {
-        return new self(['fill' => 'black', 'fill-rule' => 'nonzero', 'stroke' => 'none', 'stroke-width' => '1', 'stroke-linecap' => 'butt', 'stroke-linejoin' => 'miter', 'stroke-miterlimit' => '4', 'color' => 'black', 'font-size' => '16']);
+        return new self(self::INITIAL);
     }
 
     /** For an element within one that this holds for: attributes, then the style sheet, then its own style. */
     public function of(\DOMElement $element, StyleSheet $sheet): self
     {
-        $values = \array_intersect_key($this->values, \array_flip(self::INHERITED));
+        $inherited = \array_intersect_key($this->values, \array_flip(self::INHERITED));
+        $own = [];
         foreach ([...self::INHERITED, ...self::OWN] as $name) {
             if ($element->hasAttribute($name)) {
-                $values[$name] = \trim($element->getAttribute($name));
+                $own[$name] = \trim($element->getAttribute($name));
             }
         }
-        foreach ([...$sheet->of($element), ...StyleSheet::declarations($element->getAttribute('style'))] as $name => $value) {
-            if ('inherit' !== $value) {
-                $values[$name] = $value;
-            }
+        $own = [...$own, ...$sheet->of($element), ...StyleSheet::declarations($element->getAttribute('style'))];
+        foreach (\array_keys($own, 'inherit', true) as $name) {
+            $own[$name] = $this->get($name);
+        }
+        if (isset($own['font-size'])) {
+            // Shares are of the size outside.
+            $own['font-size'] = (string) Length::read($own['font-size'], $this->em(), $this->em());
         }
 
-        return new self(\array_filter($values, static fn (string $value): bool => 'inherit' !== $value) + $this->values);
+        return new self([...$inherited, ...$own]);
     }
 
     public function get(string $name): string
@@ -44,13 +50,28 @@ final readonly class Style
         return $this->values[$name] ?? '';
     }
 
-    public function isShown(): bool
+    /** From 0 to 1. */
+    public function opacity(string $name): float
     {
-        return 'none' !== $this->get('display') && !\in_array($this->get('visibility'), ['hidden', 'collapse'], true) && '0' !== $this->get('opacity');
+        $value = $this->get($name);
+
+        return '' === $value ? 1.0 : \max(0.0, \min(1.0, Length::read($value, 1.0)));
     }
 
-    public function isEvenOdd(): bool
+    /** The size of the type, which lengths may be measured in. */
+    public function em(): float
     {
-        return 'evenodd' === $this->get('fill-rule');
+        return Length::read($this->get('font-size'), 16.0);
+    }
+
+    public function isShown(): bool
+    {
+        return !\in_array($this->get('visibility'), ['hidden', 'collapse'], true);
+    }
+
+    /** @param string $rule fill-rule or clip-rule */
+    public function isEvenOdd(string $rule): bool
+    {
+        return 'evenodd' === $this->get($rule);
     }
 }

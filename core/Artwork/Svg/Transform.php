@@ -52,4 +52,13 @@ final class Transform
 
         return Affine::move(-$left, -$top)->then(Affine::scale($scale))->then(Affine::move($x + $share('x') * ($width - $scale * $boxWidth), $y + $share('Y') * ($height - $scale * $boxHeight)));
     }
+
+    /** @return array{float, float, float, float}|null left, top, width and height of what a picture shows */
+    public static function viewBox(\DOMElement $picture): ?array
+    {
+        \preg_match_all('/[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?/', $picture->getAttribute('viewBox'), $found);
+        $n = \array_map(\floatval(...), $found[0]);
+
+        return 4 === \count($n) && $n[2] > 0 && $n[3] > 0 ? [$n[0], $n[1], $n[2], $n[3]] : null;
+    }
 }

@@ -112,7 +112,9 @@ final class Treatment
         if (\count($places) > 1) {
             $card->base = \array_map(static fn (Part $part): Part => $part->with(Region::empty()->union(...\array_map($part->region->transform(...), $places))), $card->base);
         }
-        $card->hull = $card->shape();
+        if ([] !== $rings || \count($places) > 1) {
+            $card->hull = $card->shape();
+        }
     }
 
     private function inline(Card $card): void

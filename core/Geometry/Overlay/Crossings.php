@@ -18,9 +18,6 @@ use Uvret\Geometry\Grid;
  */
 final class Crossings
 {
-    /** How many cells a run reaches over at most, in either direction. */
-    private const CELLS = 16;
-
     /** @var list<int> edge << 31 | index into and: where an edge has to be split */
     public array $splits = [];
 
@@ -50,19 +47,14 @@ final class Crossings
         $stride = Grid::STRIDE;
 
         $busy = null === $moved ? null : self::holding($runs, $moved);
-        // With little to test, only runs near it are looked at.
-        $near = null !== $busy && 8 * \count($busy) < $count ? self::near($rings, $runs, $busy) : null;
 
         // Runs in the order of their least x; the heights tell how wide a strip should be.
         $order = $right = [];
-        $bottom = $low[0];
-        $top = $high[0];
+        $bottom = $low[0] ?? 0;
+        $top = $high[0] ?? 0;
         $sum = 0;
         for ($run = 0; $run < $count; ++$run) {
             $right[] = $x[$greatest[$run]];
-            if (null !== $near && !isset($near[$run])) {
-                continue;
-            }
             $order[] = ($x[$least[$run]] + Grid::LIMIT) << 31 | $run;
             $lo = $low[$run];
             $hi = $high[$run];
@@ -325,48 +317,5 @@ final class Crossings
         }
 
         return $busy;
-    }
-
-    /**
-     * The runs whose boxes share a cell of a coarse grid with the box of a busy one.
-     *
-     * @param array<int, true> $busy
-     *
-     * @return array<int, true>
-     */
-    private static function near(Rings $rings, Runs $runs, array $busy): array
-    {
-        $x = $rings->x;
-        $size = 1;
-        foreach ($busy as $run => $_) {
-            $size = \max($size, $runs->high[$run] - $runs->low[$run], $x[$runs->greatest[$run]] - $x[$runs->least[$run]]);
-        }
-        // Among small busy runs there may be very long ones: none may reach over too many cells.
-        foreach ($runs->least as $run => $slot) {
-            $size = \max($size, \intdiv(\max($runs->high[$run] - $runs->low[$run], $x[$runs->greatest[$run]] - $x[$slot]), self::CELLS));
-        }
-        $cells = [];
-        foreach ($busy as $run => $_) {
-            for ($i = (int) \floor($x[$runs->least[$run]] / $size), $right = (int) \floor($x[$runs->greatest[$run]] / $size); $i <= $right; ++$i) {
-                for ($j = (int) \floor($runs->low[$run] / $size), $top = (int) \floor($runs->high[$run] / $size); $j <= $top; ++$j) {
-                    $cells[$i * Grid::STRIDE + $j] = true;
-                }
-            }
-        }
-        $near = [];
-        foreach ($runs->least as $run => $slot) {
-            $right = (int) \floor($x[$runs->greatest[$run]] / $size);
-            $top = (int) \floor($runs->high[$run] / $size);
-            for ($i = (int) \floor($x[$slot] / $size); $i <= $right; ++$i) {
-                for ($j = (int) \floor($runs->low[$run] / $size); $j <= $top; ++$j) {
-                    if (isset($cells[$i * Grid::STRIDE + $j])) {
-                        $near[$run] = true;
-                        continue 3;
-                    }
-                }
-            }
-        }
-
-        return $near;
     }
 }

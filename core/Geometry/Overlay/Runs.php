@@ -80,6 +80,97 @@ final class Runs
             $high[] = $hi;
             $stretch[] = $apart > 0 ? -$apart : $number;
         }
+
+        return self::with($least, $greatest, $low, $high, $stretch);
+    }
+
+    /**
+     * Only of edges whose boxes may meet those of some that moved.
+     *
+     * @param non-empty-array<int, true> $moved edges
+     */
+    public static function near(Rings $rings, array $moved): self
+    {
+        $x = $rings->x;
+        $y = $rings->y;
+        $bands = Bands::over($rings, $moved);
+        $left = $bands->left;
+        $right = $bands->right;
+        $width = $bands->width;
+        $lowest = $bands->lowest;
+        $highest = $bands->highest;
+        $lastBand = \count($lowest) - 1;
+        $least = $greatest = $low = $high = $stretch = [];
+        $number = 0;
+        $ringCount = \count($rings->operand);
+        for ($ring = 0; $ring < $ringCount; ++$ring) {
+            $from = $i = $rings->start[$ring];
+            $end = $rings->start[$ring + 1] - 1;
+            $px = $x[$i];
+            $py = $y[$i];
+            $lo = $hi = $py;
+            $rising = null;
+            while ($i < $end) {
+                ++$i;
+                $nx = $x[$i];
+                $ny = $y[$i];
+                $meets = false;
+                if (($px >= $left || $nx >= $left) && ($px <= $right || $nx <= $right)) {
+                    $band = $px < $nx ? $px : $nx;
+                    $to = $px < $nx ? $nx : $px;
+                    $to = $to >= $right ? $lastBand : \intdiv($to - $left, $width);
+                    for ($band = $band <= $left ? 0 : \intdiv($band - $left, $width); $band <= $to; ++$band) {
+                        if (($py >= $lowest[$band] || $ny >= $lowest[$band]) && ($py <= $highest[$band] || $ny <= $highest[$band])) {
+                            $meets = true;
+                            break;
+                        }
+                    }
+                }
+                $rises = $meets ? $nx > $px || ($nx === $px && $ny > $py) : null;
+                if ($rises !== $rising || $i - $from > self::LENGTH) {
+                    if (null !== $rising) {
+                        $least[] = $rising ? $from : $i - 1;
+                        $greatest[] = $rising ? $i - 1 : $from;
+                        $low[] = $lo;
+                        $high[] = $hi;
+                        $stretch[] = $number;
+                    }
+                    if ($rises !== $rising) {
+                        ++$number;
+                        $rising = $rises;
+                    }
+                    $from = $i - 1;
+                    $lo = $hi = $py;
+                }
+                if ($ny < $lo) {
+                    $lo = $ny;
+                } elseif ($ny > $hi) {
+                    $hi = $ny;
+                }
+                $px = $nx;
+                $py = $ny;
+            }
+            if (null !== $rising) {
+                $least[] = $rising ? $from : $end;
+                $greatest[] = $rising ? $end : $from;
+                $low[] = $lo;
+                $high[] = $hi;
+                $stretch[] = $number;
+            }
+        }
+
+        return self::with($least, $greatest, $low, $high, $stretch);
+    }
+
+    /**
+     * @param list<int> $least
+     * @param list<int> $greatest
+     * @param list<int> $low
+     * @param list<int> $high
+     * @param list<int> $stretch
+     */
+    private static function with(array $least, array $greatest, array $low, array $high, array $stretch): self
+    {
         $runs = new self();
         $runs->least = $least;
         $runs->greatest = $greatest;

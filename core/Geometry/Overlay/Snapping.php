@@ -21,6 +21,9 @@ final class Snapping
     /** After these, crossings go to ends of their edges farther and farther away, so that they run out. */
     private const EXACT_ROUNDS = 12;
 
+    /** Where fewer than one in so many edges moved, only what may meet them is looked at. */
+    private const FEW = 8;
+
     /**
      * @return array<int, true> the keys of all points where edges meet beside the points between two neighbours
      *
@@ -31,7 +34,8 @@ final class Snapping
         $nodes = [];
         $moved = null;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $found = Crossings::find($rings, Runs::of($rings, null !== $moved), $nodes, $moved, $round < self::EXACT_ROUNDS ? 1.0 : (float) (1 + $round - self::EXACT_ROUNDS) ** 2);
+            $runs = null !== $moved && self::FEW * \count($moved) < \count($rings->x) ? Runs::near($rings, $moved) : Runs::of($rings, null !== $moved);
+            $found = Crossings::find($rings, $runs, $nodes, $moved, $round < self::EXACT_ROUNDS ? 1.0 : (float) (1 + $round - self::EXACT_ROUNDS) ** 2);
             if ([] === $found->splits) {
                 return $nodes;
             }
@@ -56,7 +60,8 @@ final class Snapping
         $foundY = $found->y;
         $splits = $found->splits;
         \sort($splits);
-        $newX = $newY = $moved = $grown = [];
+        // The points up to each edge that is split, and those put into it, in turn.
+        $piecesX = $piecesY = $moved = $grown = [];
         $done = $size = 0;
         $count = \count($splits);
         for ($k = 0; $k < $count;) {
@@ -65,17 +70,17 @@ final class Snapping
             do {
                 ++$k;
             } while ($k < $count && $splits[$k] >> 31 === $edge);
-            for (; $done <= $edge; ++$done) {
-                $newX[] = $x[$done];
-                $newY[] = $y[$done];
-            }
-            $size = \count($newX);
+            $piecesX[] = \array_slice($x, $done, $edge + 1 - $done);
+            $piecesY[] = \array_slice($y, $done, $edge + 1 - $done);
+            $size += $edge + 1 - $done;
+            $done = $edge + 1;
             if ($k === $from + 1) {
                 $point = $splits[$from] & 0x7FFFFFFF;
                 $px = $foundX[$point];
                 $py = $foundY[$point];
-                $newX[] = $px;
-                $newY[] = $py;
+                $piecesX[] = [$px];
+                $piecesY[] = [$py];
+                $added = 1;
                 $exact = 0 === ($x[$edge + 1] - $x[$edge]) * ($py - $y[$edge]) - ($y[$edge + 1] - $y[$edge]) * ($px - $x[$edge]);
             } else {
                 $points = [];
@@ -83,21 +88,23 @@ final class Snapping
                     $points[] = $splits[$i] & 0x7FFFFFFF;
                 }
                 [$insertX, $insertY, $exact] = self::along($rings, $edge, $found, $points);
-                foreach ($insertX as $i => $px) {
-                    $newX[] = $px;
-                    $newY[] = $insertY[$i];
-                }
+                $piecesX[] = $insertX;
+                $piecesY[] = $insertY;
+                $added = \count($insertX);
             }
             if (!$exact) {
                 // The part before each new point, and the one behind the last.
-                for ($i = $size - 1, $end = \count($newX); $i < $end; ++$i) {
+                for ($i = $size - 1, $end = $size + $added; $i < $end; ++$i) {
                     $moved[$i] = true;
                 }
             }
-            $grown[$edge] = \count($newX) - $edge - 1;
+            $size += $added;
+            $grown[$edge] = $size - $done;
         }
-        $rings->x = \array_merge($newX, \array_slice($x, $done));
-        $rings->y = \array_merge($newY, \array_slice($y, $done));
+        $piecesX[] = \array_slice($x, $done);
+        $piecesY[] = \array_slice($y, $done);
+        $rings->x = \array_merge(...$piecesX);
+        $rings->y = \array_merge(...$piecesY);
         $rings->start = self::shifted($rings->start, $grown);
 
         return $moved;
