@@ -8,11 +8,14 @@ use Uvret\Blanks\Drawing;
 use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
 use Uvret\Design\Film;
+use Uvret\Design\FilmFace;
+use Uvret\Design\Finish;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
 use Uvret\Plan\Plan;
+use Uvret\Separate\CutLayer;
 
 /** Plan → the customer's proof: an A4 page with the design on its blank, close up, and with its sizes. */
 final readonly class Proof
@@ -20,6 +23,8 @@ final readonly class Proof
     private const WIDTH = 210;
     private const HEIGHT = 297;
     private const MARGIN = 15;
+    /** How broad a letter is on an average, in ems: rather more than less. */
+    private const BREADTH = 0.62;
     private const QUIET = '#5C5A66';
 
     /** @return string an SVG document; its texts are set in Archivo */
@@ -37,7 +42,8 @@ final readonly class Proof
         $ink = $plan->composition->ink() ?? $plan->composition->area;
         $worn = Drawing::named($design->blank->drawing);
         $extent = $worn->extent($design->blank);
-        $lettering = $this->lettering($plan);
+        // On paper the films' faces are as large as on the film, or they would not be seen.
+        $lettering = FilmFace::patterns($design->films, \max(1.0, $ink->width() / 78_000, $ink->height() / 84_000)).$this->lettering($plan);
         $page->picture(self::MARGIN, 38, 86, 92, self::viewBox($extent), $worn->placed($design->blank).$lettering);
         $page->rectangle(109, 38, 86, 92, $design->blank->colour, '#CFC6B4');
         $page->picture(113, 42, 78, 84, self::viewBox($ink), $lettering);
@@ -45,7 +51,7 @@ final readonly class Proof
         $page->text(152, 136, 3.4, 'The lettering, close up', false, self::QUIET, 'middle');
 
         $this->facts($page, $plan);
-        $y = $this->lines($page, $plan);
+        $y = $this->cards($page, $plan);
         $page->line(self::MARGIN, $y, self::WIDTH - self::MARGIN, $y, '1 1');
         $page->text(self::MARGIN, $y + 7, 3.6, 'Please check the words letter by letter, the sizes, the colours and the place on the blank.');
         $this->approval($page, $notes);
@@ -64,33 +70,49 @@ final readonly class Proof
             'On' => "$blank->name, $blank->size, $blank->fabric",
             'Place' => \implode(', ', [$blank->placement->name, ...$from]),
             'Ink' => null === $ink ? 'none yet' : $measure($ink->width()).' wide, '.$measure($ink->height()).' high',
+            'Films' => \implode(', ', \array_map(static fn (CutLayer $layer): string => $layer->film->name.(Finish::Smooth === $layer->film->finish ? '' : " ({$layer->film->finish->value})"), $plan->separation->layers)),
         ];
-        $y = 146;
-        foreach ($facts as $name => $fact) {
+        $y = 143.6;
+        foreach (\array_filter($facts) as $name => $fact) {
             $page->text(self::MARGIN, $y, 3.6, $name, false, self::QUIET);
             $page->text(self::MARGIN + 16, $y, 3.6, self::shortened($fact, 90), true);
-            $y += 6;
+            $y += 5.4;
         }
     }
 
-    /** Returns how far down the page is filled. */
-    private function lines(Page $page, Plan $plan): float
+    /** A row for each card, with the films of all that belongs to it. Returns how far down the page is filled. */
+    private function cards(Page $page, Plan $plan): float
     {
         $design = $plan->design;
-        $shown = \array_values(\array_filter($plan->composition->parts, static fn (Part $part): bool => null !== $part->ink && !$part->hidden && !$part->guide && PartRole::Base === $part->role));
+        /** @var array<string, non-empty-list<Part>> $cards */
+        $cards = [];
+        foreach ($plan->composition->parts as $part) {
+            if (null !== $part->ink && !$part->hidden && !$part->guide) {
+                $cards[$part->card][] = $part;
+            }
+        }
         // Rows draw together where there are many.
-        $step = \min(8.0, 84 / \max(1, \count($shown)));
-        $size = \min(3.6, 0.62 * $step);
-        $y = 170.0;
-        foreach ($shown as $part) {
-            $film = $design->film($part->film);
-            $page->line(self::MARGIN, $y - $step + 2, self::WIDTH - self::MARGIN, $y - $step + 2);
-            $page->rectangle(self::MARGIN, $y - $size + 0.6, $size, $size, $film->colour, '#CFC6B4');
-            $page->text(self::MARGIN + 6, $y, $size, self::shortened($design->cardName($part->card), 48), true);
-            $page->text(112, $y, $size, self::shortened($film->name, 22));
-            $page->text(self::WIDTH - self::MARGIN, $y, $size, Length::ofMicrometres($part->width)->format($design->unit).' × '.Length::ofMicrometres($part->height)->format($design->unit).' '.$design->unit->symbol(), false, self::QUIET, 'end');
+        $step = \min(12.0, 94 / \max(1, \count($cards)));
+        $size = \min(3.6, 0.36 * $step);
+        $y = 164.0;
+        foreach ($cards as $card => $parts) {
+            $films = [];
+            $page->line(self::MARGIN, $y, self::WIDTH - self::MARGIN, $y);
+            foreach ($parts as $part) {
+                $film = $design->film($part->film);
+                $films[(PartRole::Base === $part->role ? '' : $part->role->value.' ').$film->name] = $film->colour;
+            }
+            // The words are there to the last letter, however many they are.
+            $words = $design->cardName((string) $card);
+            $page->text(self::MARGIN, $y + 0.42 * $step, \min($size, 150 / (self::BREADTH * \max(1, \mb_strlen($words)))), $words, true);
+            $page->text(self::WIDTH - self::MARGIN, $y + 0.42 * $step, $size, Length::ofMicrometres($parts[0]->width)->format($design->unit).' × '.Length::ofMicrometres($parts[0]->height)->format($design->unit).' '.$design->unit->symbol(), false, self::QUIET, 'end');
+            foreach (\array_values($films) as $at => $colour) {
+                $page->rectangle(self::MARGIN + $at * ($size + 0.8), $y + 0.83 * $step - 0.85 * $size, $size, $size, $colour, '#CFC6B4');
+            }
+            $page->text(self::MARGIN + \count($films) * ($size + 0.8) + 1, $y + 0.83 * $step, 0.92 * $size, self::shortened(\implode(', ', \array_keys($films)), 80), false, self::QUIET);
             $y += $step;
         }
+        $y += 2;
 
         return \max($y, 200.0);
     }
@@ -125,7 +147,7 @@ final readonly class Proof
 
     private static function path(Region $region, Film $film): string
     {
-        return \sprintf('<path fill="%s" fill-rule="evenodd" d="%s"/>', $film->colour, SvgPath::inMicrometres($region, 0, 0));
+        return \sprintf('<path fill="%s" fill-rule="evenodd" d="%s"/>', FilmFace::fill($film), SvgPath::inMicrometres($region, 0, 0));
     }
 
     private static function viewBox(Box $box): string

@@ -22,7 +22,7 @@ final class FlowTest extends TestCase
         'Plan' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut', 'Snags'],
         'Artwork' => ['Geometry', 'Sabberworm\CSS'],
         'Parcel' => ['Type'],
-        'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Plan'],
+        'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Separate', 'Plan'],
     ];
 
     public function testNothingReachesBack(): void

@@ -1,4 +1,5 @@
 import type { Film } from '../../api/client';
+import faces from '../../../../core/Design/finish-faces.json';
 
 export type Finish = Film['finish'];
 
@@ -15,6 +16,14 @@ export const finishNames: Record<Finish, string> = {
 
 export const finishes = Object.keys(finishNames) as Finish[];
 
+/** A tile of a finish that is more than a colour: its side in µm, its turn, and what lies over the film's colour. */
+interface Face {
+    size: number;
+    turn: number;
+    content: string;
+}
+
+export const faceOf = (finish: Finish): Face | undefined => (faces as Partial<Record<Finish, Face>>)[finish];
+
 /** What the stage fills a film with: its colour, or a picture of its finish. */
-export const fillOf = (film: Film): string =>
-    film.finish === 'smooth' || film.finish === 'stretch' ? film.colour : `url(#finish-${film.id})`;
+export const fillOf = (film: Film): string => (faceOf(film.finish) ? `url(#finish-${film.id})` : film.colour);
