@@ -1,10 +1,11 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
     root: 'web',
     base: '/app/',
     plugins: [react(), tailwindcss()],
+    test: { include: ['tests/**/*.test.ts'] },
     build: { outDir: '../public/app', emptyOutDir: true },
 });

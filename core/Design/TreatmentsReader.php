@@ -35,7 +35,7 @@ final class TreatmentsReader
 
         return new Treatments(
             $treatments->group,
-            \array_map(static fn (object $erasure): Erasure => new Erasure($erasure->id, self::upright($erasure->points), $erasure->hidden), $treatments->erased),
+            \array_map(static fn (object $erasure): Erasure => new Erasure($erasure->id, self::upright($erasure->points), $erasure->hidden, $erasure->of->width, $erasure->of->height, (float) $erasure->of->turn), $treatments->erased),
             new Copies(CopyKind::from($copies->kind), $copies->across, $copies->down, $copies->gap, $copies->count, $copies->radius),
             \array_map(self::rim(...), $treatments->outlines),
             new Shadow(ShadowKind::from($shadow->kind), (float) $shadow->angle, $shadow->length, $shadow->gap, $shadow->film, Around::from($shadow->around)),

@@ -127,6 +127,34 @@ final class TreatmentTest extends TestCase
         self::assertCount(4 * \count($plain->pieces()), $around->pieces());
     }
 
+    /** @param array<string, mixed> $changes */
+    private static function first(array $changes): Region
+    {
+        return Designs::plan($changes)->composition->parts[0]->region;
+    }
+
+    /** As if it had been taken out of the larger card in the first place. */
+    public function testAPieceGrowsAndTurnsWithItsCard(): void
+    {
+        $plate = static fn (array $of, int $width, int $height, float $turn, array $points): array => ['lines' => [], 'forms' => [['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => $width, 'height' => $height, 'proportional' => false, 'across' => 10_000, 'down' => 90_000, 'turn' => $turn, 'treatments' => (object) ['erased' => [['id' => 'a', 'points' => $points, ...([] === $of ? [] : ['of' => $of])]]]]]];
+        // Taken out of a plate that stood upright, which is now twice as wide, half as high again and turned by a quarter.
+        $grown = self::first($plate(['width' => 60_000, 'height' => 40_000], 120_000, 60_000, 90, [0, -30_000, 10_000, -30_000, 10_000, 0, 0, 0]));
+        $there = self::first($plate([], 60_000, 120_000, 0, [0, 0, 40_000, 0, 40_000, 20_000, 0, 20_000]));
+        self::assertLessThan(0.01e6, $grown->exclusive($there)->area());
+        // Taken out of a plate that was turned, which is upright again.
+        $back = self::first($plate(['width' => 60_000, 'height' => 40_000, 'turn' => 90], 60_000, 40_000, 0, [0, 0, 40_000, 0, 40_000, 10_000, 0, 10_000]));
+        $upright = self::first($plate([], 60_000, 40_000, 0, [0, 0, 10_000, 0, 10_000, -40_000, 0, -40_000]));
+        self::assertLessThan(0.01e6, $back->exclusive($upright)->area());
+
+        // A line's piece grows with its letters, not with its words.
+        $piece = ['id' => 'a', 'points' => [-5_000, -40_000, 5_000, -40_000, 5_000, 40_000, -5_000, 40_000], 'of' => ['width' => 30_000, 'height' => 30_000]];
+        foreach ([['H', 30_000, 10_000], ['H', 60_000, 20_000], ['HHH', 30_000, 10_000]] as [$words, $height, $width]) {
+            $line = ['lines.0.font' => 'anton', 'lines.0.words' => $words, 'lines.0.size' => ['by' => 'letter', 'length' => $height]];
+            $taken = self::first($line)->subtract(self::first([...$line, 'lines.0.treatments' => (object) ['erased' => [$piece]]]));
+            self::assertEqualsWithDelta($width, $taken->bounds()?->width(), 3, $words);
+        }
+    }
+
     public function testRubbishIsTidiedCountedAndCanBeKept(): void
     {
         $base = (new Box(0, 0, 60_000, 40_000))->toRegion()->subtract((new Box(2_000, 2_000, 2_500, 2_500))->toRegion());

@@ -97,22 +97,15 @@ final class Treatment
         if (null === $ink || !$card->isSeen()) {
             return;
         }
-        [$x, $y] = [\intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2)];
-        $rings = [];
-        foreach ($card->treatments->erased as $erasure) {
-            if (!$erasure->hidden) {
-                $rings[] = \array_merge(...\array_map(static fn (array $point): array => [$point[0] + $x, ($point[1] ?? 0) + $y], \array_chunk($erasure->points, 2)));
-            }
-        }
-        if ([] !== $rings) {
-            $erased = Region::fromRings($rings);
+        $erased = Pieces::of($card->treatments->erased, $card->base[0]);
+        if (!$erased->isEmpty()) {
             $card->base = \array_map(fn (Part $part): Part => $this->cut($part, $erased), $card->base);
         }
         $places = Copying::places($card->treatments->copies, $ink);
         if (\count($places) > 1) {
             $card->base = \array_map(static fn (Part $part): Part => $part->with(Region::empty()->union(...\array_map($part->region->transform(...), $places))), $card->base);
         }
-        if ([] !== $rings || \count($places) > 1) {
+        if (!$erased->isEmpty() || \count($places) > 1) {
             $card->hull = $card->shape();
         }
     }

@@ -11,6 +11,7 @@ export type Size = Schemas['DesignSize'];
 export type Form = Schemas['DesignForm'];
 export type Motif = Schemas['DesignMotif'];
 export type Treatments = Schemas['DesignTreatments'];
+export type Erasure = Schemas['DesignErasure'];
 export type Rim = Schemas['DesignRim'];
 export type ReadArtwork = Schemas['ReadArtwork'];
 export type SheetRemoval = Schemas['SheetRemoval'];

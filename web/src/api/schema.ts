@@ -855,15 +855,18 @@ export interface components {
              */
             right: components["schemas"]["DesignDistance"];
         };
-        /** @description A piece that is taken out of a card, measured from the middle of its ink. */
+        /** @description A piece that is taken out of a card. */
         DesignErasure: {
             id: components["schemas"]["DesignId"];
+            /** @description x and y in turn, from the card's middle, y pointing down. */
             points: components["schemas"]["DesignDistance"][];
             /**
              * @description Whether it is switched off.
              * @default false
              */
             hidden: boolean;
+            /** @default [] */
+            of: components["schemas"]["DesignMeasuredOn"];
         };
         DesignExtent: number;
         DesignFabric: {
@@ -1217,6 +1220,21 @@ export interface components {
             fills: components["schemas"]["DesignFills"];
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
+        };
+        /** @description A card as it was when a piece was taken out of it: the piece grows and turns with the card. Without a width it stays as it is, in the middle of the ink. */
+        DesignMeasuredOn: {
+            /**
+             * @description Of a line, the height of its letters.
+             * @default 0
+             */
+            width: number;
+            /** @default 0 */
+            height: number;
+            /**
+             * @description Clockwise, in degrees.
+             * @default 0
+             */
+            turn: number;
         };
         /** @description Artwork in its place. */
         DesignMotif: {

@@ -202,9 +202,9 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     pointed={pointed}
                     tidied={tidied}
                     taking={taking}
-                    onTake={(card, points) => {
+                    onTake={(card, piece) => {
                         setTaking(null);
-                        change(withPieceOut(card, points));
+                        change(withPieceOut(card, piece));
                     }}
                     onSide={setSide}
                     chosen={chosen}

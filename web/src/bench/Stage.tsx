@@ -1,5 +1,5 @@
 import { useMemo, type ReactNode } from 'react';
-import type { Design, Letter, Line, Pressed, Sheet, SheetFix, SheetSnag, SlipResult } from '../api/client';
+import type { Design, Erasure, Letter, Line, Pressed, Sheet, SheetFix, SheetSnag, SlipResult } from '../api/client';
 import { brightness } from '../blanks/brightness';
 import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
@@ -41,7 +41,7 @@ interface Props {
     /** Whether what was tidied away is shown. */
     tidied: Shown;
     taking: TakingOut | null;
-    onTake: (card: string, points: number[]) => void;
+    onTake: (card: string, piece: Pick<Erasure, 'points' | 'of'>) => void;
     onSide: (side: Side) => void;
     chosen: string | null;
     onChoose: (card: string | null) => void;
@@ -80,7 +80,7 @@ export function Stage(props: Props) {
     const part = sheet.parts.find((candidate) => candidate.card === chosen);
     const editedLine = design.lines.find(({ id }) => id === edited);
     const editedPart = sheet.parts.find((candidate) => candidate.card === edited);
-    const takenInk = sheet.parts.find((candidate) => candidate.card === props.taking?.card)?.ink;
+    const takenPart = sheet.parts.find((candidate) => candidate.card === props.taking?.card);
     const viewBox = box ? `${box.left} ${box.top} ${box.width} ${box.height}` : '0 0 1 1';
 
     return (
@@ -183,13 +183,13 @@ export function Stage(props: Props) {
                                     onLetter={(next) => props.onLetter(line.id, props.letter ?? 0, next)}
                                 />
                             )}
-                            {props.taking && takenInk && (
+                            {props.taking && takenPart?.ink && (
                                 <TakeOut
                                     taking={props.taking}
-                                    ink={takenInk}
+                                    part={takenPart}
                                     view={box}
                                     toStage={toStage}
-                                    onTake={(points) => props.onTake(props.taking?.card ?? '', points)}
+                                    onTake={(piece) => props.onTake(props.taking?.card ?? '', piece)}
                                 />
                             )}
                             {gesture && <Guides guides={gesture.guides} view={box} />}

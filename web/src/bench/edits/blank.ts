@@ -1,4 +1,4 @@
-import type { Blank, Line } from '../../api/client';
+import type { Blank, Line, Treatments } from '../../api/client';
 import { scaledShape } from '../stage/pose';
 import type { Edit } from './edit';
 
@@ -22,6 +22,7 @@ export const withBlankFitted =
                 shift: scaled(line.shift),
                 size: { ...line.size, length: scaled(line.size.length) },
                 ...fittedShape(line, factor),
+                treatments: fittedTreatments(line.treatments, factor),
             })),
             forms: design.forms.map((form) => ({
                 ...form,
@@ -31,6 +32,7 @@ export const withBlankFitted =
                 band: Math.max(500, scaled(form.band)),
                 across: scaled(form.across),
                 down: scaled(form.down),
+                treatments: fittedTreatments(form.treatments, factor),
             })),
             motifs: design.motifs.map((motif) => ({
                 ...motif,
@@ -38,6 +40,7 @@ export const withBlankFitted =
                 height: Math.max(500, scaled(motif.height)),
                 across: scaled(motif.across),
                 down: scaled(motif.down),
+                treatments: fittedTreatments(motif.treatments, factor),
             })),
         });
     };
@@ -66,5 +69,21 @@ function fittedShape(line: Line, factor: number): Pick<Line, 'follows' | 'fills'
             },
         },
         fills: { ...fills, inset: scaled(fills.inset) },
+    };
+}
+
+/** Rims, shadows and the rest as much larger; clearances and bridges stay, since they are what film and hands need. */
+function fittedTreatments(treatments: Treatments, factor: number): Treatments {
+    const scaled = (length: number) => Math.round(length * factor);
+    const { outlines, shadow, inline, copies, erased } = treatments;
+    return {
+        ...treatments,
+        outlines: outlines.map((rim) => ({ ...rim, width: Math.max(100, scaled(rim.width)) })),
+        shadow: { ...shadow, length: scaled(shadow.length), gap: scaled(shadow.gap) },
+        inline: { ...inline, width: scaled(inline.width), distance: Math.max(100, scaled(inline.distance)) },
+        copies: { ...copies, gap: scaled(copies.gap), radius: scaled(copies.radius) },
+        erased: erased.map((piece) =>
+            piece.of.width > 0 ? piece : { ...piece, points: piece.points.map((number) => scaled(number)) },
+        ),
     };
 }

@@ -1,4 +1,4 @@
-import type { Design, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../api/client';
+import type { Design, Erasure, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../api/client';
 import { formNames } from '../forms';
 import type { Edit } from './edit';
 import { withForm, withFormCopy, withoutForm } from './forms';
@@ -75,22 +75,22 @@ export const withTreatmentFix =
             : design;
     };
 
-/** A piece taken out of a card, measured from the middle of its ink. */
+/** A piece taken out of a card. */
 export const withPieceOut =
-    (id: string, points: number[]): Edit =>
+    (id: string, piece: Pick<Erasure, 'points' | 'of'>): Edit =>
     (design) => {
         const card = [...design.lines, ...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
         if (!card) {
             return design;
         }
         const { erased } = card.treatments;
-        const taken = new Set(erased.map((piece) => piece.id));
+        const taken = new Set(erased.map((other) => other.id));
         let number = erased.length + 1;
         while (taken.has(`piece-${number}`)) {
             number += 1;
         }
-        const piece = { id: `piece-${number}`, points, hidden: false };
-        return withTreatments(id, { ...card.treatments, erased: [...erased, piece] })(design);
+        const named = { ...piece, id: `piece-${number}`, hidden: false };
+        return withTreatments(id, { ...card.treatments, erased: [...erased, named] })(design);
     };
 
 /** Keeps a small shape that would be tidied away, or no longer. */

@@ -1,5 +1,5 @@
 import { useState, type PointerEvent } from 'react';
-import type { Frame } from '../../api/client';
+import type { Erasure, Frame, SheetPart } from '../../api/client';
 
 export interface TakingOut {
     card: string;
@@ -8,23 +8,25 @@ export interface TakingOut {
 
 interface Props {
     taking: TakingOut;
-    /** The ink of the card, from whose middle the piece is measured. */
-    ink: Frame;
+    /** The part that is taken from. */
+    part: SheetPart;
     view: Frame;
     toStage: (event: PointerEvent) => { x: number; y: number };
-    onTake: (points: number[]) => void;
+    onTake: (piece: Pick<Erasure, 'points' | 'of'>) => void;
 }
 
 /** Draws round what is to be taken out of a card: a box, or freely. */
-export function TakeOut({ taking, ink, view, toStage, onTake }: Props) {
+export function TakeOut({ taking, part, view, toStage, onTake }: Props) {
     const [points, setPoints] = useState<readonly { x: number; y: number }[]>([]);
     const outline = taking.shape === 'box' ? boxOf(points) : points;
     const end = () => {
-        const [x, y] = [ink.left + ink.width / 2, ink.top + ink.height / 2];
-        const kept = outline.flatMap((point) => [Math.round(point.x - x), Math.round(point.y - y)]);
+        const kept = outline.flatMap(({ x, y }) => [Math.round(x - part.middleX), Math.round(y - part.middleY)]);
         setPoints([]);
         if (kept.length >= 6) {
-            onTake(kept.slice(0, 4000));
+            // A line is as large as its letters, however many there are.
+            const [width, height] =
+                part.letterHeight > 0 ? [part.letterHeight, part.letterHeight] : [part.width, part.height];
+            onTake({ points: kept.slice(0, 4000), of: { width, height, turn: part.turn } });
         }
     };
     return (

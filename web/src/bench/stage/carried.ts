@@ -15,20 +15,11 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
     const along = { x: a * cos + c * sin, y: b * cos + d * sin };
     const across = Math.hypot(c * cos - a * sin, d * cos - b * sin);
     const middle = under(part.middleX, part.middleY, pose);
-    const whole = (frame: Frame) => {
-        const moved = frameUnder(frame, pose);
-        return {
-            left: Math.round(moved.left),
-            top: Math.round(moved.top),
-            width: Math.round(moved.width),
-            height: Math.round(moved.height),
-        };
-    };
     const circle = part.trace?.circle;
     return {
         ...part,
         path: posed(part.path, pose),
-        ink: part.ink && (boundsUnder(part.path, pose) ?? whole(part.ink)),
+        ink: part.ink && whole(boundsUnder(part.path, pose) ?? frameUnder(part.ink, pose)),
         width: Math.round(part.width * Math.hypot(along.x, along.y)),
         height: Math.round(part.height * across),
         letterHeight: Math.round(part.letterHeight * across),
@@ -36,7 +27,7 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
         middleX: Math.round(middle.x),
         middleY: Math.round(middle.y),
         turn: (Math.atan2(along.y, along.x) * 180) / Math.PI,
-        letters: part.letters.map(({ at, frame }) => ({ at, frame: whole(frame) })),
+        letters: part.letters.map(({ at, frame }) => ({ at, frame: whole(frameUnder(frame, pose)) })),
         // Its handles come back with the exact result.
         trace: part.trace && {
             path: '',
@@ -46,3 +37,11 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
         },
     };
 }
+
+/** A frame in whole µm, as documents have them. */
+const whole = ({ left, top, width, height }: Frame): Frame => ({
+    left: Math.round(left),
+    top: Math.round(top),
+    width: Math.round(width),
+    height: Math.round(height),
+});

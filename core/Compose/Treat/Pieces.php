@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Compose\Part;
+use Uvret\Design\Treatment\Erasure;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Region;
+
+/** The pieces that are taken out of a card, where the card is now. */
+final class Pieces
+{
+    /** @param list<Erasure> $erased */
+    public static function of(array $erased, Part $card): Region
+    {
+        $rings = [];
+        foreach ($erased as $erasure) {
+            if (!$erasure->hidden) {
+                $rings[] = self::ring($erasure, self::place($erasure, $card));
+            }
+        }
+
+        return Region::fromRings($rings);
+    }
+
+    /** From where a piece was taken out to where the card is now. */
+    private static function place(Erasure $erasure, Part $card): Affine
+    {
+        if (!$erasure->growsWithCard()) {
+            $ink = $card->ink;
+
+            return null === $ink ? Affine::identity() : Affine::move(\intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2));
+        }
+        // Lines keep their letters when words are added, so that their height tells how much larger they are.
+        [$width, $height] = $card->letterHeight > 0 ? [$card->letterHeight, $card->letterHeight] : [$card->width, $card->height];
+
+        return Affine::turn($erasure->turn)
+            ->then(Affine::scale($width / $erasure->width, $height / $erasure->height))
+            ->then(Affine::turn(-$card->turn))
+            ->then(Affine::move($card->middleX, $card->middleY));
+    }
+
+    /** @return list<int> */
+    private static function ring(Erasure $erasure, Affine $place): array
+    {
+        $ring = [];
+        foreach (\array_chunk($erasure->points, 2) as [$x, $y]) {
+            $ring[] = (int) \round($place->a * $x + $place->c * $y + $place->e);
+            $ring[] = (int) \round($place->b * $x + $place->d * $y + $place->f);
+        }
+
+        return $ring;
+    }
+}

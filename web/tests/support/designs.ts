@@ -1,0 +1,107 @@
+import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../src/api/client';
+import { withNewForm, withNewLine } from '../../src/bench/edits';
+import { isPlaced } from '../../src/bench/follows';
+
+/** Numbers that are the same for the same seed (Park and Miller's minimal generator). */
+export function random(seed: number) {
+    let state = seed;
+    const next = () => (state = (state * 48271) % 2147483647) / 2147483647;
+    return {
+        /** A whole number from one to another, both of which may come. */
+        from: (from: number, to: number) => from + Math.floor(next() * (to - from + 1)),
+        one: <Value>(values: readonly Value[]): Value => values[Math.floor(next() * values.length)] as Value,
+    };
+}
+
+const film = { id: 'ink', name: 'Harbour ink', colour: '#22243A', finish: 'smooth', width: 500000, thickness: 90 };
+
+/** A design with nothing in it, on an area of 280 by 330 mm. */
+export const empty = {
+    name: 'Regatta shirt',
+    unit: 'mm',
+    stack: 'top',
+    blank: { name: 'Crew tee', placement: { width: 280000, height: 330000, across: 0, down: 75000 } },
+    films: [film, { ...film, id: 'chalk' }, { ...film, id: 'buoy' }],
+    lines: [],
+    forms: [],
+    motifs: [],
+    clean: { kept: [] },
+    layering: { usual: { kind: 'trapped', width: 300 }, joints: [], marks: { kind: 'none' }, thickest: 500 },
+} as unknown as Design;
+
+export const withLines = (...lines: Partial<Line>[]): Design =>
+    lines.reduce<Design>((design, change, at) => {
+        const next = withNewLine(`line-${at + 1}`)(design);
+        return { ...next, lines: next.lines.map((line, no) => (no === at ? { ...line, ...change } : line)) };
+    }, empty);
+
+export const withForms = (design: Design, ...forms: Partial<Form>[]): Design =>
+    forms.reduce<Design>((design, change, at) => {
+        const next = withNewForm(`form-${at + 1}`, 'rectangle')(design);
+        return { ...next, forms: next.forms.map((form, no) => (no === at ? { ...form, ...change } : form)) };
+    }, design);
+
+const frameOf = ({ left, top, width, height }: Frame): Frame => ({ left, top, width, height });
+
+export const area: Frame = { left: -140000, top: 0, width: 280000, height: 330000 };
+
+/** How large lines are, by their ids. */
+export type Sizes = Record<string, { width: number; height: number }>;
+
+/**
+ * Where the ink of each card lies: lines under one another, each so far below the one above as its gap says,
+ * forms in their places. As the server does it, for lines and forms that are boxes.
+ */
+export function laid(design: Design, sizes: Sizes): Record<string, Frame> {
+    const frames: Record<string, Frame> = {};
+    const stacked = design.lines.filter((line) => !isPlaced(line));
+    let [bottom, above] = [0, area];
+    for (const [number, line] of stacked.entries()) {
+        const { width, height } = sizes[line.id] ?? { width: 0, height: 0 };
+        const to = line.alignTo === 'above' ? above : area;
+        const left = {
+            left: to.left,
+            centre: to.left + (to.width - width) / 2,
+            right: to.left + to.width - width,
+        }[line.align];
+        const top = number === 0 ? 0 : bottom + line.gap;
+        above = { left: left + line.shift, top, width, height };
+        frames[line.id] = above;
+        bottom = top + height;
+    }
+    const edge = stacked[0]?.gap ?? 0;
+    const shift = { top: edge, middle: (area.height - bottom) / 2, bottom: area.height - bottom - edge }[design.stack];
+    for (const { id } of stacked) {
+        const frame = frames[id];
+        frames[id] = { ...(frame ?? area), top: (frame?.top ?? 0) + shift };
+    }
+    for (const { id, across, down, width, height } of [...design.forms, ...design.motifs]) {
+        frames[id] = { left: across - width / 2, top: down - height / 2, width, height };
+    }
+    return frames;
+}
+
+const box = ({ left, top, width, height }: Frame) => `M${left} ${top}l${width} 0 0 ${height} ${-width} 0z`;
+
+/** What the server would say of it. */
+export function sheet(design: Design, sizes: Sizes): Sheet {
+    const parts = Object.entries(laid(design, sizes)).map(([card, ink]): SheetPart => ({
+        card,
+        film: 'ink',
+        path: box(ink),
+        ink: frameOf(ink),
+        width: ink.width,
+        height: ink.height,
+        middleX: ink.left + ink.width / 2,
+        middleY: ink.top + ink.height / 2,
+        letterHeight: card.startsWith('line') ? ink.height : 0,
+        em: 2 * ink.height,
+        letters: [],
+        also: false,
+        turn: 0,
+        trace: null,
+        guide: false,
+        role: 'base',
+    }));
+    return { area, parts } as unknown as Sheet;
+}
