@@ -22,8 +22,9 @@ final readonly class PlanReport
             'ink' => self::box($plan->composition->ink()),
             'spare' => $plan->spare(),
             'filmLength' => $plan->filmLength(),
-            'lines' => \array_map(static fn (Part $part): array => [
-                'line' => $part->card,
+            'parts' => \array_map(static fn (Part $part): array => [
+                'card' => $part->card,
+                'role' => $part->role->value,
                 'film' => $part->film,
                 'ink' => self::box($part->ink),
                 'letterHeight' => $part->letterHeight,
@@ -55,7 +56,7 @@ final readonly class PlanReport
                 'blocks' => $snag->kind->blocks(),
                 'message' => $snag->message,
                 'cure' => $snag->cure,
-                'line' => $snag->card,
+                'card' => $snag->card,
                 'film' => $snag->film,
                 'x' => $snag->x,
                 'y' => $snag->y,

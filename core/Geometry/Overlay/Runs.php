@@ -29,12 +29,21 @@ final class Runs
     /** @var list<int> runs with the same number need not be compared: they continue one another, or are known to be apart */
     public array $stretch = [];
 
-    /** @param bool $settled whether rings that were known to be apart may have been moved together since */
-    public static function of(Rings $rings, bool $settled = false): self
+    /**
+     * @param bool       $settled whether rings that were known to be apart may have been moved together since
+     * @param Bands|null $near    only edges that may meet those in the bands; null takes all
+     */
+    public static function of(Rings $rings, bool $settled = false, ?Bands $near = null): self
     {
         $x = $rings->x;
         $y = $rings->y;
-        $least = $greatest = $low = $high = $stretch = [];
+        $left = $near->left ?? 0;
+        $right = $near->right ?? 0;
+        $width = $near->width ?? 1;
+        $lowest = $near->lowest ?? [];
+        $highest = $near->highest ?? [];
+        $lastBand = \count($lowest) - 1;
+        $runs = new self();
         $number = 0;
         $ringCount = \count($rings->operand);
         for ($ring = 0; $ring < $ringCount; ++$ring) {
@@ -50,72 +59,8 @@ final class Runs
                 ++$i;
                 $nx = $x[$i];
                 $ny = $y[$i];
-                $rises = $nx > $px || ($nx === $px && $ny > $py);
-                if ($rises !== $rising || $i - $from > self::LENGTH) {
-                    if (null !== $rising) {
-                        $least[] = $rising ? $from : $i - 1;
-                        $greatest[] = $rising ? $i - 1 : $from;
-                        $low[] = $lo;
-                        $high[] = $hi;
-                        $stretch[] = $apart > 0 ? -$apart : $number;
-                    }
-                    if ($rises !== $rising) {
-                        ++$number;
-                        $rising = $rises;
-                    }
-                    $from = $i - 1;
-                    $lo = $hi = $py;
-                }
-                if ($ny < $lo) {
-                    $lo = $ny;
-                } elseif ($ny > $hi) {
-                    $hi = $ny;
-                }
-                $px = $nx;
-                $py = $ny;
-            }
-            $least[] = $rising ? $from : $end;
-            $greatest[] = $rising ? $end : $from;
-            $low[] = $lo;
-            $high[] = $hi;
-            $stretch[] = $apart > 0 ? -$apart : $number;
-        }
-
-        return self::with($least, $greatest, $low, $high, $stretch);
-    }
-
-    /**
-     * Only of edges whose boxes may meet those of some that moved.
-     *
-     * @param non-empty-array<int, true> $moved edges
-     */
-    public static function near(Rings $rings, array $moved): self
-    {
-        $x = $rings->x;
-        $y = $rings->y;
-        $bands = Bands::over($rings, $moved);
-        $left = $bands->left;
-        $right = $bands->right;
-        $width = $bands->width;
-        $lowest = $bands->lowest;
-        $highest = $bands->highest;
-        $lastBand = \count($lowest) - 1;
-        $least = $greatest = $low = $high = $stretch = [];
-        $number = 0;
-        $ringCount = \count($rings->operand);
-        for ($ring = 0; $ring < $ringCount; ++$ring) {
-            $from = $i = $rings->start[$ring];
-            $end = $rings->start[$ring + 1] - 1;
-            $px = $x[$i];
-            $py = $y[$i];
-            $lo = $hi = $py;
-            $rising = null;
-            while ($i < $end) {
-                ++$i;
-                $nx = $x[$i];
-                $ny = $y[$i];
-                $meets = false;
-                if (($px >= $left || $nx >= $left) && ($px <= $right || $nx <= $right)) {
+                $meets = $lastBand < 0;
+                if (!$meets && ($px >= $left || $nx >= $left) && ($px <= $right || $nx <= $right)) {
                     $band = $px < $nx ? $px : $nx;
                     $to = $px < $nx ? $nx : $px;
                     $to = $to >= $right ? $lastBand : \intdiv($to - $left, $width);
@@ -129,11 +74,11 @@ final class Runs
                 $rises = $meets ? $nx > $px || ($nx === $px && $ny > $py) : null;
                 if ($rises !== $rising || $i - $from > self::LENGTH) {
                     if (null !== $rising) {
-                        $least[] = $rising ? $from : $i - 1;
-                        $greatest[] = $rising ? $i - 1 : $from;
-                        $low[] = $lo;
-                        $high[] = $hi;
-                        $stretch[] = $number;
+                        $runs->least[] = $rising ? $from : $i - 1;
+                        $runs->greatest[] = $rising ? $i - 1 : $from;
+                        $runs->low[] = $lo;
+                        $runs->high[] = $hi;
+                        $runs->stretch[] = $apart > 0 ? -$apart : $number;
                     }
                     if ($rises !== $rising) {
                         ++$number;
@@ -151,32 +96,13 @@ final class Runs
                 $py = $ny;
             }
             if (null !== $rising) {
-                $least[] = $rising ? $from : $end;
-                $greatest[] = $rising ? $end : $from;
-                $low[] = $lo;
-                $high[] = $hi;
-                $stretch[] = $number;
+                $runs->least[] = $rising ? $from : $end;
+                $runs->greatest[] = $rising ? $end : $from;
+                $runs->low[] = $lo;
+                $runs->high[] = $hi;
+                $runs->stretch[] = $apart > 0 ? -$apart : $number;
             }
         }
-
-        return self::with($least, $greatest, $low, $high, $stretch);
-    }
-
-    /**
-     * @param list<int> $least
-     * @param list<int> $greatest
-     * @param list<int> $low
-     * @param list<int> $high
-     * @param list<int> $stretch
-     */
-    private static function with(array $least, array $greatest, array $low, array $high, array $stretch): self
-    {
-        $runs = new self();
-        $runs->least = $least;
-        $runs->greatest = $greatest;
-        $runs->low = $low;
-        $runs->high = $high;
-        $runs->stretch = $stretch;
 
         return $runs;
     }

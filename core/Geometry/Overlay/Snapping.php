@@ -34,7 +34,8 @@ final class Snapping
         $nodes = [];
         $moved = null;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $runs = null !== $moved && self::FEW * \count($moved) < \count($rings->x) ? Runs::near($rings, $moved) : Runs::of($rings, null !== $moved);
+            $isLittle = null !== $moved && self::FEW * \count($moved) < \count($rings->x);
+            $runs = Runs::of($rings, null !== $moved, $isLittle ? Bands::over($rings, $moved) : null);
             $found = Crossings::find($rings, $runs, $nodes, $moved, $round < self::EXACT_ROUNDS ? 1.0 : (float) (1 + $round - self::EXACT_ROUNDS) ** 2);
             if ([] === $found->splits) {
                 return $nodes;
