@@ -7,6 +7,7 @@ namespace Uvret\Design;
 use Uvret\Design\Layering\Layering;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Design\Treatment\Treatments;
+use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
 
 /** A design: a blank with a placement, and what is put on it. All lengths are in µm. */
@@ -51,6 +52,12 @@ final readonly class Design
         }
 
         return null;
+    }
+
+    /** A length in µm as people read it, with its unit. */
+    public function measure(int $length): string
+    {
+        return Length::ofMicrometres($length)->format($this->unit).' '.$this->unit->symbol();
     }
 
     /** What a card is called where people read of it. */

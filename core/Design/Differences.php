@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
-use Uvret\Design\Follow\FollowPath;
-use Uvret\Design\Layering\JointKind;
-use Uvret\Design\Layering\MarkKind;
-use Uvret\Geometry\Length;
+use Uvret\Design\Difference\BlankDifferences;
+use Uvret\Design\Difference\FilmDifferences;
+use Uvret\Design\Difference\LineDifferences;
+use Uvret\Design\Difference\ShapeDifferences;
+use Uvret\Design\Difference\TreatmentDifferences;
 use Uvret\Geometry\Unit;
 
 /** What became of one state of a design in another, in words for the person at the screen. */
@@ -20,120 +21,63 @@ final readonly class Differences
         if ($before->name !== $after->name) {
             $said[] = "The design is called “{$after->name}”.";
         }
-        \array_push($said, ...self::ofBlank($before->blank, $after->blank));
+        \array_push($said, ...BlankDifferences::between($before->blank, $after->blank));
         if ($before->unit !== $after->unit) {
-            $said[] = "Measures are in {$after->unit->symbol()}.";
+            $said[] = 'Measures are in '.(Unit::Inch === $after->unit ? 'inches.' : 'millimetres.');
         }
         if ($before->stack !== $after->stack) {
             $said[] = "The lines stand at the {$after->stack->value} of the area.";
         }
-        $known = self::byId($before->lines);
-        foreach ($after->lines as $line) {
-            $was = $known[$line->id] ?? null;
-            if (null === $was) {
-                $said[] = \sprintf('%s was added.', self::call($line));
-            } else {
-                \array_push($said, ...self::ofLine($was, $line, $after));
-            }
-        }
-        $left = self::byId($after->lines);
-        foreach (\array_diff_key($known, $left) as $line) {
-            $said[] = \sprintf('%s was removed.', self::call($line));
-        }
-        if (\array_keys(\array_intersect_key($known, $left)) !== \array_keys(\array_intersect_key($left, $known))) {
-            $said[] = 'The lines are in another order.';
-        }
-        \array_push($said, ...self::ofForms($before->forms, $after->forms));
-        if ($before->motifs != $after->motifs) {
-            $said[] = \count($before->motifs) < \count($after->motifs) ? 'A motif was added.' : (\count($before->motifs) > \count($after->motifs) ? 'A motif was removed.' : 'A motif was changed.');
-        }
+        \array_push($said, ...self::ofCards('lines', $before->lines, $after->lines, $before, $after));
+        \array_push($said, ...self::ofCards('forms', $before->forms, $after->forms, $before, $after));
+        \array_push($said, ...self::ofCards('motifs', $before->motifs, $after->motifs, $before, $after));
         if ($before->clean != $after->clean) {
             $said[] = 'What is tidied away was changed.';
         }
-        \array_push($said, ...self::ofFilms($before, $after));
-        if ([] === $said && $before != $after) {
-            $said[] = 'The films were changed.';
-        }
 
-        return $said;
+        return [...$said, ...FilmDifferences::between($before, $after)];
     }
 
-    /** @return list<string> */
-    private static function ofFilms(Design $before, Design $after): array
+    /**
+     * @param list<Line|Form|Motif> $before
+     * @param list<Line|Form|Motif> $after
+     *
+     * @return list<string>
+     */
+    private static function ofCards(string $kind, array $before, array $after, Design $old, Design $new): array
     {
         $said = [];
-        $names = static fn (Design $design, Design $other): array => \array_column(\array_filter($design->films, static fn (Film $film): bool => \in_array($film->id, \array_column($other->films, 'id'), true)), 'name', 'id');
-        if (\array_keys($names($before, $after)) !== \array_keys($names($after, $before))) {
-            $said[] = 'The films lie in another order: '.\implode(', ', $names($after, $before)).' from the bottom up.';
-        }
-        [$was, $is] = [$before->layering, $after->layering];
-        foreach ($after->films as $number => $film) {
-            foreach (\array_slice($after->films, $number + 1) as $other) {
-                $joint = $is->joint($film->id, $other->id);
-                if ($joint != $was->joint($film->id, $other->id)) {
-                    $width = Length::ofMicrometres($joint->width)->format($after->unit).' '.$after->unit->symbol();
-                    $said[] = "{$other->name} and {$film->name} are {$joint->kind->said()}".(JointKind::Butted === $joint->kind ? '.' : ", by $width.");
-                }
+        $known = \array_column($before, null, 'id');
+        $left = \array_column($after, null, 'id');
+        foreach ($after as $card) {
+            $was = $known[$card->id] ?? null;
+            if (null === $was) {
+                $said[] = self::call($new, $card->id).' was added.';
+                continue;
+            }
+            foreach (self::ofCard($was, $card, $new) as $change) {
+                $said[] = self::call($old, $card->id)." $change.";
             }
         }
-        if ($was->marks !== $is->marks) {
-            $said[] = MarkKind::None === $is->marks ? 'The layers have no marks.' : "The layers are laid on one another by: {$is->marks->value}.";
+        foreach (\array_diff_key($known, $left) as $card) {
+            $said[] = self::call($old, $card->id).' was removed.';
         }
-        if ($was->thickest !== $is->thickest) {
-            $said[] = \sprintf('All films together may be %.2f mm thick.', $is->thickest / 1_000);
-        }
-
-        return $said;
-    }
-
-    /** @return list<string> */
-    private static function ofBlank(Blank $before, Blank $after): array
-    {
-        $said = [];
-        if ($before->name !== $after->name || $before->size !== $after->size) {
-            $said[] = "The blank is {$after->name}, {$after->size}.";
-        }
-        if ($before->fabric !== $after->fabric || $before->colour !== $after->colour) {
-            $said[] = "The fabric is {$after->fabric}.";
-        }
-        if ($before->placement != $after->placement) {
-            $said[] = "The placement is {$after->placement->name}.";
+        if (\array_keys(\array_intersect_key($known, $left)) !== \array_keys(\array_intersect_key($left, $known))) {
+            $said[] = "The $kind are in another order.";
         }
 
         return $said;
     }
 
     /** @return list<string> */
-    private static function ofLine(Line $before, Line $after, Design $design): array
+    private static function ofCard(Line|Form|Motif $before, Line|Form|Motif $after, Design $design): array
     {
-        $changes = [];
-        if ($before->words !== $after->words) {
-            $changes[] = "reads “{$after->words}”";
-        }
-        if ($before->font !== $after->font) {
-            $changes[] = "has the font {$after->font}";
-        }
-        if ($before->film !== $after->film) {
-            $changes[] = 'is cut from '.$design->film($after->film)->name;
-        }
-        if ($before->size != $after->size || $before->stretch !== $after->stretch) {
-            $changes[] = self::size($after->size, $design->unit);
-        }
-        if ($before->spacing !== $after->spacing) {
-            $changes[] = "is spaced by {$after->spacing} ‰";
-        }
-        if ([$before->align, $before->toAbove, $before->gap, $before->tight, $before->shift, $before->turn] !== [$after->align, $after->toAbove, $after->gap, $after->tight, $after->shift, $after->turn]) {
-            $changes[] = 'was moved';
-        }
-        if ($before->follows != $after->follows) {
-            $changes[] = FollowPath::Straight === $after->follows->path ? 'runs straight' : "follows a path: {$after->follows->path->value}";
-        }
-        if ($before->fills != $after->fills) {
-            $changes[] = $after->fills->isPlain() ? 'has level edges' : "has other edges: {$after->fills->top->shape->value} and {$after->fills->bottom->shape->value}";
-        }
-        if ($before->treatments != $after->treatments) {
-            $changes[] = 'is treated in another way';
-        }
+        $changes = match (true) {
+            $before instanceof Line && $after instanceof Line => LineDifferences::between($before, $after, $design),
+            $before instanceof Form && $after instanceof Form, $before instanceof Motif && $after instanceof Motif => ShapeDifferences::between($before, $after, $design),
+            default => ['is another kind of card'],
+        };
+        \array_push($changes, ...TreatmentDifferences::between($before->treatments, $after->treatments, $design));
         if ($before->hidden !== $after->hidden) {
             $changes[] = $after->hidden ? 'is hidden' : 'is shown';
         }
@@ -141,58 +85,14 @@ final readonly class Differences
             $changes[] = $after->locked ? 'is locked' : 'is unlocked';
         }
 
-        return \array_map(static fn (string $change): string => self::call($before)." $change.", $changes);
+        return $changes;
     }
 
-    /**
-     * @param list<Form> $before
-     * @param list<Form> $after
-     *
-     * @return list<string>
-     */
-    private static function ofForms(array $before, array $after): array
+    /** A card at the beginning of a sentence. */
+    private static function call(Design $design, string $id): string
     {
-        $said = [];
-        $known = \array_column($before, null, 'id');
-        foreach ($after as $form) {
-            $was = $known[$form->id] ?? null;
-            if (null === $was) {
-                $said[] = "A {$form->kind->value} was added.";
-            } elseif ($was != $form) {
-                $said[] = "The {$form->kind->value} was changed.";
-            }
-        }
-        foreach (\array_diff_key($known, \array_column($after, null, 'id')) as $form) {
-            $said[] = "The {$form->kind->value} was removed.";
-        }
+        $name = $design->cardName($id);
 
-        return $said;
-    }
-
-    private static function size(Size $size, Unit $unit): string
-    {
-        $length = Length::ofMicrometres($size->length)->format($unit).' '.$unit->symbol();
-
-        return match ($size->by) {
-            SizeBy::Width => "is $length wide",
-            SizeBy::Height => "is $length high",
-            SizeBy::Letter => "has letters $length high",
-            SizeBy::Area => "fills the area but for $length",
-        };
-    }
-
-    private static function call(Line $line): string
-    {
-        return '' === \trim($line->words) ? 'A line without words' : "“{$line->words}”";
-    }
-
-    /**
-     * @param list<Line> $lines
-     *
-     * @return array<string, Line>
-     */
-    private static function byId(array $lines): array
-    {
-        return \array_combine(\array_map(static fn (Line $line): string => $line->id, $lines), $lines);
+        return '“”' === $name ? 'A line without words' : \ucfirst($name);
     }
 }

@@ -64,7 +64,7 @@ final readonly class Proof
         $design = $plan->design;
         $blank = $design->blank;
         $ink = $plan->composition->ink();
-        $measure = static fn (int $length): string => Length::ofMicrometres($length)->format($design->unit).' '.$design->unit->symbol();
+        $measure = $design->measure(...);
         $from = \array_map(static fn (array $from): string => $measure($from['distance']).' from the '.$from['edge'], $blank->placement->from);
         $facts = [
             'On' => "$blank->name, $blank->size, $blank->fabric",
@@ -105,7 +105,7 @@ final readonly class Proof
             // The words are there to the last letter, however many they are.
             $words = $design->cardName((string) $card);
             $page->text(self::MARGIN, $y + 0.42 * $step, \min($size, 150 / (self::BREADTH * \max(1, \mb_strlen($words)))), $words, true);
-            $page->text(self::WIDTH - self::MARGIN, $y + 0.42 * $step, $size, Length::ofMicrometres($parts[0]->width)->format($design->unit).' × '.Length::ofMicrometres($parts[0]->height)->format($design->unit).' '.$design->unit->symbol(), false, self::QUIET, 'end');
+            $page->text(self::WIDTH - self::MARGIN, $y + 0.42 * $step, $size, Length::ofMicrometres($parts[0]->width)->format($design->unit).' × '.$design->measure($parts[0]->height), false, self::QUIET, 'end');
             foreach (\array_values($films) as $at => $colour) {
                 $page->rectangle(self::MARGIN + $at * ($size + 0.8), $y + 0.83 * $step - 0.85 * $size, $size, $size, $colour, '#CFC6B4');
             }

@@ -6,7 +6,6 @@ namespace Uvret\Snags;
 
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
-use Uvret\Geometry\Length;
 
 /** Ink that leaves the ring of a brim: beyond its edge, or under the crown. */
 final class BrimSnags
@@ -31,7 +30,7 @@ final class BrimSnags
                 $nearest = $far < $nearest[0] ? [$far, $ring[$i], $ring[$i + 1]] : $nearest;
             }
         }
-        $measure = static fn (float $length): string => Length::ofMicrometres((int) \ceil($length))->format($design->unit).' '.$design->unit->symbol();
+        $measure = static fn (float $length): string => $design->measure((int) \ceil($length));
         $snags = [];
         if ($farthest[0] > $brim->edge) {
             $snags[] = new Snag(SnagKind::OffBrim, "The ink is {$measure($farthest[0] - $brim->edge)} beyond the brim’s edge.", 'Measure the line further in from the edge, or make it smaller.', $part->card, $part->film, $farthest[1], $farthest[2]);

@@ -8,7 +8,6 @@ use Uvret\Compose\Follow\Strain;
 use Uvret\Compose\Follow\StrainKind;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
-use Uvret\Geometry\Length;
 
 /** Where lines do not go well with what they follow. */
 final class FollowSnags
@@ -21,7 +20,7 @@ final class FollowSnags
 
     private static function snag(Design $design, Part $part, Strain $strain): Snag
     {
-        $measure = static fn (int $length): string => Length::ofMicrometres($length)->format($design->unit).' '.$design->unit->symbol();
+        $measure = $design->measure(...);
         $by = $measure($strain->by);
         [$kind, $message, $cure] = match ($strain->kind) {
             StrainKind::TooLong => [SnagKind::LongerThanPath, "The line is $by longer than what it follows.", 'Make the letters smaller, or close up their spacing.'],

@@ -7,7 +7,6 @@ namespace Uvret\Snags;
 use Uvret\Compose\Joining\Joint;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
-use Uvret\Geometry\Length;
 
 /** Letters that ought to join and don't, barely do, or fill one another's holes. */
 final class JointSnags
@@ -23,7 +22,6 @@ final class JointSnags
         $snags = [];
         foreach ($part->joints as $joint) {
             $pair = self::pair($design, $part, $joint);
-            $measure = static fn (int $length): string => Length::ofMicrometres($length)->format($design->unit).' '.$design->unit->symbol();
             $kind = match (true) {
                 $joint->fillsHole() => SnagKind::FilledHole,
                 0 === $joint->overlap && ($joint->expected || $joint->gap < Joint::HAIR) => SnagKind::LooseLetters,
@@ -35,8 +33,8 @@ final class JointSnags
             }
             $message = match ($kind) {
                 SnagKind::FilledHole => \sprintf('“%s”: one letter fills %d %% of the other’s hole.', $pair, \max(1, (int) \round(100 * $joint->lostShare))),
-                SnagKind::LooseLetters => \sprintf('“%s” miss each other by %s.', $pair, $measure($joint->gap)),
-                default => \sprintf('“%s” barely join: the neck is %s thick.', $pair, $measure($joint->overlap)),
+                SnagKind::LooseLetters => \sprintf('“%s” miss each other by %s.', $pair, $design->measure($joint->gap)),
+                default => \sprintf('“%s” barely join: the neck is %s thick.', $pair, $design->measure($joint->overlap)),
             };
             $snags[] = new Snag($kind, $message, self::CURE, $part->card, $part->film, $joint->x, $joint->y);
         }

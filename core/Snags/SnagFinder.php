@@ -58,7 +58,7 @@ final readonly class SnagFinder
             $side = \array_key_first($over);
             $far = [];
             foreach (\array_filter($over, static fn (int $by): bool => $by > 0) as $where => $by) {
-                $far[] = Length::ofMicrometres($by)->format($design->unit).' '.$design->unit->symbol()." at the $where";
+                $far[] = $design->measure($by)." at the $where";
             }
             $middle = [\intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2)];
             [$x, $y] = match ($side) {

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design\Difference;
+
+use Uvret\Design\Design;
+use Uvret\Design\Layering\JointKind;
+use Uvret\Design\Layering\MarkKind;
+
+/** What became of the films, and of how they are put on one another. */
+final class FilmDifferences
+{
+    /** @return list<string> */
+    public static function between(Design $before, Design $after): array
+    {
+        $said = [];
+        $was = \array_column($before->films, null, 'id');
+        $is = \array_column($after->films, null, 'id');
+        foreach (\array_diff_key($is, $was) as $film) {
+            $said[] = "The film {$film->name} was added.";
+        }
+        foreach (\array_diff_key($was, $is) as $film) {
+            $said[] = "The film {$film->name} was removed.";
+        }
+        foreach (\array_intersect_key($is, $was) as $id => $film) {
+            if ($film != $was[$id]) {
+                $said[] = "The film {$film->name} has other properties.";
+            }
+        }
+        $kept = \array_intersect_key($is, $was);
+        if (\array_keys($kept) !== \array_keys(\array_intersect_key($was, $is))) {
+            $said[] = 'The films lie in another order: '.\implode(', ', \array_column($kept, 'name')).' from the bottom up.';
+        }
+
+        return [...$said, ...self::layering($before, $after)];
+    }
+
+    /** @return list<string> */
+    private static function layering(Design $before, Design $after): array
+    {
+        $said = [];
+        [$was, $is] = [$before->layering, $after->layering];
+        foreach ($after->films as $number => $film) {
+            foreach (\array_slice($after->films, $number + 1) as $other) {
+                $joint = $is->joint($film->id, $other->id);
+                if ($joint != $was->joint($film->id, $other->id)) {
+                    $said[] = "{$other->name} and {$film->name} are {$joint->kind->said()}".(JointKind::Butted === $joint->kind ? '.' : ", by {$after->measure($joint->width)}.");
+                }
+            }
+        }
+        if ([] === $said && $was->usual != $is->usual) {
+            $said[] = "Films are usually {$is->usual->kind->said()}".(JointKind::Butted === $is->usual->kind ? '.' : ", by {$after->measure($is->usual->width)}.");
+        }
+        if ($was->marks !== $is->marks) {
+            $said[] = MarkKind::None === $is->marks ? 'The layers have no marks.' : "The layers are laid on one another by: {$is->marks->value}.";
+        }
+        if ($was->thickest !== $is->thickest) {
+            $said[] = \sprintf('All films together may be %.2f mm thick.', $is->thickest / 1_000);
+        }
+
+        return $said;
+    }
+}
