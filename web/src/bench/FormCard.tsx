@@ -1,19 +1,18 @@
 import type { Design, Form, Sheet } from '../api/client';
-import { show } from '../measure';
 import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
 import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
-import { treatmentWords } from './treatments';
 import { FilmChoice } from './FilmChoice';
-import { CardActions } from './CardActions';
+import { FreeCardFoot } from './FreeCardFoot';
 import { CardFrame } from './CardFrame';
-import { freeId, withFormCopy, withForm, withFormFilm, withoutForm } from './edits';
+import { withForm, withFormFilm } from './edits';
 import { formKinds, formNames, measuresOf } from './forms';
 import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
+import { SizeRow } from './SizeRow';
 import type { Draft } from './useDesign';
 import type { Reorder } from './useReorder';
 
@@ -73,24 +72,13 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                 </div>
             }
             foot={
-                open ? (
-                    <CardActions
-                        hidden={form.hidden}
-                        locked={form.locked}
-                        onHide={() => set({ hidden: !form.hidden })}
-                        onLock={() => set({ locked: !form.locked })}
-                        onDuplicate={() => change(withFormCopy(form.id, freeId(design, 'form')))}
-                        onRemove={() => change(withoutForm(form.id))}
-                    />
-                ) : (
-                    <p className="mt-1 truncate text-xs text-quiet">
-                        {form.hidden && <b>hidden · </b>}
-                        {form.locked && <b>locked · </b>}
-                        {form.guide && 'only a guide · '}
-                        {`${show(form.width, unit)} × ${show(form.height, unit)} ${unit}`}
-                        {treatmentWords(form.treatments) && ` · ${treatmentWords(form.treatments)}`}
-                    </p>
-                )
+                <FreeCardFoot
+                    card={form}
+                    open={open}
+                    unit={unit}
+                    note={form.guide ? 'only a guide · ' : ''}
+                    change={change}
+                />
             }
         >
             <Row name="Shape">
@@ -117,25 +105,13 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                 />
             </Row>
             {!form.guide && <Row name="Film">{filmChoice}</Row>}
-            <Row name="Size">
-                <LengthField
-                    label="Width of the form"
-                    note="wide"
-                    unit={unit}
-                    least={500}
-                    value={form.width}
-                    onChange={(width) => sized({ width })}
-                />
-                <LengthField
-                    label="Height of the form"
-                    note="high"
-                    atRight
-                    unit={unit}
-                    least={500}
-                    value={form.height}
-                    onChange={(height) => sized({ height })}
-                />
-            </Row>
+            <SizeRow
+                what="form"
+                card={form}
+                unit={unit}
+                onWidth={(width) => sized({ width })}
+                onHeight={(height) => sized({ height })}
+            />
             <Row name="Sides">
                 <Segments
                     label="How the form is sized"

@@ -1,16 +1,15 @@
 import type { Design, Film, Motif, Sheet } from '../api/client';
-import { show } from '../measure';
-import { LengthField } from '../ui/LengthField';
 import { Swatch } from '../ui/Swatch';
-import { CardActions } from './CardActions';
 import { CardFrame } from './CardFrame';
 import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
-import { freeId, withMotif, withMotifCopy, withoutMotif } from './edits';
+import { withMotif } from './edits';
 import { FilmChoice } from './FilmChoice';
+import { FreeCardFoot } from './FreeCardFoot';
 import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
-import { treatmentWords, withFilmBeneath } from './treatments';
+import { SizeRow } from './SizeRow';
+import { withFilmBeneath } from './treatments';
 import type { Draft } from './useDesign';
 import type { Reorder } from './useReorder';
 
@@ -57,24 +56,7 @@ export function MotifCard({ motif, design, sheet, open, onOpen, change, onTakeOu
                     {motif.name}
                 </button>
             }
-            foot={
-                open ? (
-                    <CardActions
-                        hidden={motif.hidden}
-                        locked={motif.locked}
-                        onHide={() => set({ hidden: !motif.hidden })}
-                        onLock={() => set({ locked: !motif.locked })}
-                        onDuplicate={() => change(withMotifCopy(motif.id, freeId(design, 'motif')))}
-                        onRemove={() => change(withoutMotif(motif.id))}
-                    />
-                ) : (
-                    <p className="mt-1 truncate text-xs text-quiet">
-                        {motif.hidden && <b>hidden · </b>}
-                        {`${show(motif.width, unit)} × ${show(motif.height, unit)} ${unit}`}
-                        {treatmentWords(motif.treatments) && ` · ${treatmentWords(motif.treatments)}`}
-                    </p>
-                )
-            }
+            foot={<FreeCardFoot card={motif} open={open} unit={unit} change={change} />}
         >
             {motif.colours.map((colour, at) => (
                 <Row key={colour.colour} name={at === 0 ? 'Films' : ''}>
@@ -90,25 +72,13 @@ export function MotifCard({ motif, design, sheet, open, onOpen, change, onTakeOu
                     />
                 </Row>
             ))}
-            <Row name="Size">
-                <LengthField
-                    label="Width of the motif"
-                    note="wide"
-                    unit={unit}
-                    least={500}
-                    value={motif.width}
-                    onChange={(width) => sized(width / motif.width)}
-                />
-                <LengthField
-                    label="Height of the motif"
-                    note="high"
-                    atRight
-                    unit={unit}
-                    least={500}
-                    value={motif.height}
-                    onChange={(height) => sized(height / motif.height)}
-                />
-            </Row>
+            <SizeRow
+                what="motif"
+                card={motif}
+                unit={unit}
+                onWidth={(width) => sized(width / motif.width)}
+                onHeight={(height) => sized(height / motif.height)}
+            />
             <PlaceRows what="motif" place={motif} unit={unit} onChange={set} />
             <CardTreatments
                 id={motif.id}

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { blanks } from '../api/queries';
 import { Header } from '../ui/Header';
-import { Message } from '../ui/Message';
+import { NotThere } from '../ui/NotThere';
 import { BlankEditor } from './BlankEditor';
 import { drawingUrl } from './Garment';
 import { NewBlank } from './NewBlank';
@@ -60,17 +60,7 @@ export function BlanksPage() {
                     <BlankEditor key={chosen.blank.id} entry={chosen} />
                 </main>
             ) : (
-                <main className="flex flex-1">
-                    {list.isPending ? (
-                        <Message title="Fetching the blanks…" />
-                    ) : (
-                        <Message title={list.isError ? 'The blanks can’t be fetched' : 'The shop has no blanks'}>
-                            <button className="font-semibold text-indigo underline" onClick={() => void list.refetch()}>
-                                Try again
-                            </button>
-                        </Message>
-                    )}
-                </main>
+                <NotThere what="blanks" empty="The shop has no blanks" list={list} />
             )}
         </div>
     );

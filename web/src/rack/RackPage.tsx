@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { rack } from '../api/queries';
 import { finishNames } from '../bench/films/finishes';
 import { Header } from '../ui/Header';
-import { Message } from '../ui/Message';
+import { NotThere } from '../ui/NotThere';
 import { FilmEditor } from './FilmEditor';
 import { FilmSwatch } from './FilmSwatch';
 import { NewFilm } from './NewFilm';
@@ -65,17 +65,7 @@ export function RackPage() {
                     <FilmEditor key={chosen.entry.film.id} entry={chosen} only={entries.length === 1} />
                 </main>
             ) : (
-                <main className="flex flex-1">
-                    {list.isPending ? (
-                        <Message title="Fetching the films…" />
-                    ) : (
-                        <Message title={list.isError ? 'The films can’t be fetched' : 'The rack is empty'}>
-                            <button className="font-semibold text-indigo underline" onClick={() => void list.refetch()}>
-                                Try again
-                            </button>
-                        </Message>
-                    )}
-                </main>
+                <NotThere what="films" empty="The rack is empty" list={list} />
             )}
         </div>
     );
