@@ -45,6 +45,19 @@ final class FillTest extends TestCase
         }
     }
 
+    /** Smaller than the room that is left to its edge, a form cannot be filled; the rest of the design is made all the same. */
+    public function testAFormWithNoRoomLeftIsSaid(): void
+    {
+        $form = ['id' => 'plate', 'kind' => 'heart', 'film' => 'ink', 'width' => 60_000, 'height' => 60_000, 'across' => 0, 'down' => 90_000];
+        $fills = ['top' => ['shape' => 'form'], 'bottom' => ['shape' => 'form'], 'form' => 'plate', 'inset' => 2_000];
+        $part = static fn (int $inset, int $size): Part => Designs::plan(['lines.0.font' => 'anton', 'lines.0.fills' => [...$fills, 'inset' => $inset], 'forms' => [['width' => $size, 'height' => $size] + $form]])->composition->parts[0];
+        self::assertNull($part(2_000, 60_000)->failure);
+        foreach ([[40_000, 60_000], [2_000, 1_000]] as [$inset, $size]) {
+            self::assertStringContainsString('form', (string) $part($inset, $size)->failure);
+            self::assertTrue($part($inset, $size)->region->isEmpty());
+        }
+    }
+
     public function testAPullMovesThePeakAndKeepsTheEnds(): void
     {
         $edge = new Edge(EdgeShape::Arched, 20_000, 50);

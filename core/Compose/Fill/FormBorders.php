@@ -36,6 +36,9 @@ final readonly class FormBorders implements Borders
     {
         $envelope = Envelope::of(self::room($form)->offset(-$fills->inset));
         $x = $envelope->places();
+        if ([] === $x) {
+            return null;
+        }
         $bottom = \array_values($envelope->lowest($x));
         $top = \array_values($envelope->highest($x));
         $kept = self::stretch($x, $bottom, $top, $envelope->crossings($x));
