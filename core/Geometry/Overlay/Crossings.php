@@ -12,9 +12,10 @@ use Uvret\Geometry\Grid;
  * Runs are taken by their least x and compared with the runs that are still active in the
  * horizontal strips they reach; two runs whose boxes meet are merged with two pointers. Every
  * decision is an exact orientation; only the place of a proper crossing is computed in floating
- * point and goes to an end of the two edges within a micrometre, or else to the nearest point of
- * the grid; without the first, near-parallel edges could drive a crossing along without end. The two edges of a pair are put in
- * order before that, so that the result does not depend on which was met first.
+ * point. It goes to an end of one edge that lies within a micrometre of the other, or else to the
+ * nearest point of the grid; without the first, near-parallel edges would drive a crossing along,
+ * step by step. The two edges of a pair are put in order before that, so that the result does not
+ * depend on which was met first.
  */
 final class Crossings
 {
@@ -156,32 +157,53 @@ final class Crossings
                                             $fx = $cx + $t * $vx;
                                             $fy = $cy + $t * $vy;
                                         }
-                                        // The nearest end of the two edges if it is near, else the nearest point of the grid.
-                                        $best = $reach;
                                         $mx = (int) \floor($fx + 0.5);
                                         $my = (int) \floor($fy + 0.5);
-                                        $near = ($fx - $ax) ** 2 + ($fy - $ay) ** 2;
-                                        if ($near <= $best) {
-                                            $best = $near;
-                                            $mx = $ax;
-                                            $my = $ay;
-                                        }
-                                        $near = ($fx - $bx) ** 2 + ($fy - $by) ** 2;
-                                        if ($near <= $best && ($near < $best || $bx < $mx || ($bx === $mx && $by < $my))) {
-                                            $best = $near;
-                                            $mx = $bx;
-                                            $my = $by;
-                                        }
-                                        $near = ($fx - $cx) ** 2 + ($fy - $cy) ** 2;
-                                        if ($near <= $best && ($near < $best || $cx < $mx || ($cx === $mx && $cy < $my))) {
-                                            $best = $near;
-                                            $mx = $cx;
-                                            $my = $cy;
-                                        }
-                                        $near = ($fx - $dx) ** 2 + ($fy - $dy) ** 2;
-                                        if ($near <= $best && ($near < $best || $dx < $mx || ($dx === $mx && $dy < $my))) {
-                                            $mx = $dx;
-                                            $my = $dy;
+                                        // Where they cross on the grid itself, nothing is bent.
+                                        if ($ux * ($my - $ay) !== $uy * ($mx - $ax) || $vx * ($my - $cy) !== $vy * ($mx - $cx)) {
+                                            // An end that lies on the other edge but for the reach, the nearest one; else the nearest point of the grid.
+                                            $best = $reach;
+                                            $isEnd = false;
+                                            $uu = (float) ($ux * $ux + $uy * $uy);
+                                            $vv = (float) ($vx * $vx + $vy * $vy);
+                                            $off = (float) $o3 * $o3 / $vv;
+                                            if ($off <= $best) {
+                                                $along = $vx * ($ax - $cx) + $vy * ($ay - $cy);
+                                                if (($along >= 0 && $along <= $vv) || ($fx - $ax) ** 2 + ($fy - $ay) ** 2 <= $reach) {
+                                                    $best = $off;
+                                                    $mx = $ax;
+                                                    $my = $ay;
+                                                    $isEnd = true;
+                                                }
+                                            }
+                                            $off = (float) $o4 * $o4 / $vv;
+                                            if ($off <= $best && (!$isEnd || $off < $best || $bx < $mx || ($bx === $mx && $by < $my))) {
+                                                $along = $vx * ($bx - $cx) + $vy * ($by - $cy);
+                                                if (($along >= 0 && $along <= $vv) || ($fx - $bx) ** 2 + ($fy - $by) ** 2 <= $reach) {
+                                                    $best = $off;
+                                                    $mx = $bx;
+                                                    $my = $by;
+                                                    $isEnd = true;
+                                                }
+                                            }
+                                            $off = (float) $o1 * $o1 / $uu;
+                                            if ($off <= $best && (!$isEnd || $off < $best || $cx < $mx || ($cx === $mx && $cy < $my))) {
+                                                $along = $ux * ($cx - $ax) + $uy * ($cy - $ay);
+                                                if (($along >= 0 && $along <= $uu) || ($fx - $cx) ** 2 + ($fy - $cy) ** 2 <= $reach) {
+                                                    $best = $off;
+                                                    $mx = $cx;
+                                                    $my = $cy;
+                                                    $isEnd = true;
+                                                }
+                                            }
+                                            $off = (float) $o2 * $o2 / $uu;
+                                            if ($off <= $best && (!$isEnd || $off < $best || $dx < $mx || ($dx === $mx && $dy < $my))) {
+                                                $along = $ux * ($dx - $ax) + $uy * ($dy - $ay);
+                                                if (($along >= 0 && $along <= $uu) || ($fx - $dx) ** 2 + ($fy - $dy) ** 2 <= $reach) {
+                                                    $mx = $dx;
+                                                    $my = $dy;
+                                                }
+                                            }
                                         }
                                         $nodes[$mx * $stride + $my] = true;
                                         if (($mx !== $ax || $my !== $ay) && ($mx !== $bx || $my !== $by)) {

@@ -21,6 +21,9 @@ final class Snapping
     /** After these, crossings go to ends of their edges farther and farther away, so that they run out. */
     private const EXACT_ROUNDS = 12;
 
+    /** A crossing that went to the end of another edge may lie beside its own, but not by so much, in µm. */
+    private const BESIDE = 256;
+
     /** Where fewer than one in so many edges moved, only what may meet them is looked at. */
     private const FEW = 8;
 
@@ -132,7 +135,9 @@ final class Snapping
             $alongX = ($found->x[$point] - $ax) * ($ux < 0 ? -1 : 1);
             $alongY = ($found->y[$point] - $ay) * ($uy < 0 ? -1 : 1);
             $exact = $exact && 0 === \abs($ux) * $alongY - \abs($uy) * $alongX;
-            // By the place in the edge's main direction, then in the other; neither is below 0.
+            // By the place in the edge's main direction, then in the other; neither is below 0 then.
+            $alongX += self::BESIDE;
+            $alongY += self::BESIDE;
             $places[] = $steep ? $alongY << 31 | $alongX : $alongX << 31 | $alongY;
         }
         \sort($places);
@@ -141,6 +146,8 @@ final class Snapping
         foreach ($places as $place) {
             if ($place !== $last) {
                 [$alongX, $alongY] = $steep ? [$place & 0x7FFFFFFF, $place >> 31] : [$place >> 31, $place & 0x7FFFFFFF];
+                $alongX -= self::BESIDE;
+                $alongY -= self::BESIDE;
                 $insertX[] = $ax + ($ux < 0 ? -$alongX : $alongX);
                 $insertY[] = $ay + ($uy < 0 ? -$alongY : $alongY);
             }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\Support\Fuzz;
 
-/** Random rings: on coarse grids, so that edges overlap and points fall on edges, or smooth and wavy. */
+/**
+ * Random rings: on coarse grids, so that edges overlap and points fall on edges; a micrometre beside them, so that they nearly do; of
+ * level and upright edges alone; or smooth and wavy.
+ */
 final class RandomRings
 {
     /** All rings lie between 0 and this, in µm. */
@@ -15,21 +18,44 @@ final class RandomRings
     {
         $cells = [4, 6, 10, 50][$random->getInt(0, 3)];
         $step = \intdiv(self::EXTENT, $cells) - $random->getInt(0, 1) * 3;
+        $off = [0, 0, 1, 2][$random->getInt(0, 3)];
         $rings = [];
         for ($count = $random->getInt(1, $most); $count > 0; --$count) {
-            $rings[] = 0 === $random->getInt(0, 4) ? self::wavy($random) : self::coarse($random, $cells, $step);
+            $rings[] = match ($random->getInt(0, 5)) {
+                0 => self::wavy($random),
+                1 => self::upright($random, $cells, $step, $off),
+                default => self::coarse($random, $cells, $step, $off),
+            };
         }
 
         return $rings;
     }
 
-    /** @return list<int> */
-    private static function coarse(\Random\Randomizer $random, int $cells, int $step): array
+    /**
+     * @param int $off how far its points are from the grid at most
+     *
+     * @return list<int>
+     */
+    private static function coarse(\Random\Randomizer $random, int $cells, int $step, int $off): array
     {
         $ring = [];
         for ($points = $random->getInt(3, 12); $points > 0; --$points) {
-            \array_push($ring, $random->getInt(0, $cells) * $step, $random->getInt(0, $cells) * $step);
+            \array_push($ring, $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off), $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off));
         }
+
+        return $ring;
+    }
+
+    /** @return list<int> */
+    private static function upright(\Random\Randomizer $random, int $cells, int $step, int $off): array
+    {
+        $at = static fn (): int => $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off);
+        $ring = [$at(), $at()];
+        for ($points = $random->getInt(2, 7); $points > 0; --$points) {
+            [$x, $y] = [$at(), $at()];
+            \array_push($ring, $x, $ring[\count($ring) - 1], $x, $y);
+        }
+        \array_push($ring, $ring[0], $ring[\count($ring) - 1]);
 
         return $ring;
     }
