@@ -36,4 +36,9 @@ final class CompositionException extends \RuntimeException
     {
         return new self('Inside the form nothing is left to fill. Make its inset smaller, or the form larger.');
     }
+
+    public static function cannotBeThatSmall(): self
+    {
+        return new self('However small its letters, the line does not get that small: what it follows, or its edges, take more. Ask for a larger size, or make those smaller.');
+    }
 }

@@ -44,7 +44,7 @@ final readonly class Sizing
         $stretch = $line->stretch / 100;
         $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->area);
         $aim = SizeBy::Area === $line->size->by ? $ground->area->width() : $line->size->length;
-        $up = self::root($over, $scale[1], (float) \max(1, $aim));
+        $up = self::root($over, $scale[1], (float) \max(1, $aim)) ?? throw CompositionException::cannotBeThatSmall();
 
         return [$up * $stretch, $up];
     }
@@ -95,8 +95,10 @@ final readonly class Sizing
      *
      * @param callable(float): float $over
      * @param float                  $aim  what the size is to be, by which a first step is made
+     *
+     * @return float|null null where it is above 0 however small the line is; the largest tried where it is below 0 however large
      */
-    private static function root(callable $over, float $start, float $aim): float
+    private static function root(callable $over, float $start, float $aim): ?float
     {
         $low = $high = $start;
         $atLow = $atHigh = $over($start);
@@ -113,6 +115,12 @@ final readonly class Sizing
             [$low, $atLow] = [$high, $atHigh];
             $high *= \min(4.0, $aim / \max(1.0, $aim + $atHigh)) * $more;
             $atHigh = $over($high);
+        }
+        if ($atLow > 0) {
+            return null;
+        }
+        if ($atHigh < 0) {
+            return $high;
         }
         $side = 0;
         for ($step = 0; $step < self::STEPS && $high - $low > 1e-10 * $high; ++$step) {
