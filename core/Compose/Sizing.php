@@ -96,7 +96,7 @@ final readonly class Sizing
      * @param callable(float): float $over
      * @param float                  $aim  what the size is to be, by which a first step is made
      *
-     * @return float|null null where it is above 0 however small the line is; the largest tried where it is below 0 however large
+     * @return float|null null where it is above 0 however small the line is; the start where it is below 0 however large
      */
     private static function root(callable $over, float $start, float $aim): ?float
     {
@@ -120,7 +120,8 @@ final readonly class Sizing
             return null;
         }
         if ($atHigh < 0) {
-            return $high;
+            // What it fills has a size of its own.
+            return $start;
         }
         $side = 0;
         for ($step = 0; $step < self::STEPS && $high - $low > 1e-10 * $high; ++$step) {

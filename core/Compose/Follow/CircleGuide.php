@@ -12,6 +12,9 @@ namespace Uvret\Compose\Follow;
  */
 final readonly class CircleGuide implements Guide
 {
+    /** How near to the centre a line is measured at the nearest, as a share of the radius. */
+    private const NEAREST = 0.1;
+
     private float $angle;
 
     /**
@@ -95,6 +98,7 @@ final readonly class CircleGuide implements Guide
 
     public function measuredRadius(): float
     {
-        return \max(1.0, $this->radius + ($this->inside ? -$this->foot->measured : $this->foot->measured));
+        // Measured near the centre, a line would wind round it without end.
+        return \max(self::NEAREST * $this->radius, $this->radius + ($this->inside ? -$this->foot->measured : $this->foot->measured));
     }
 }
