@@ -9,7 +9,7 @@ use Uvret\Geometry\Measure\RingMeasure;
 
 /**
  * The pieces of two operands that have nothing to do with those of the other one, told by their boxes: they need no overlay, but
- * stay as they are or go as a whole.
+ * stay as they are or go as a whole. Nor do they touch any that are overlaid: where those are bent by rounding, they could not give way.
  */
 final readonly class Bystanders
 {
@@ -40,6 +40,7 @@ final readonly class Bystanders
         if (\count($meets[0]) * \count($meets[1]) <= self::PAIRS) {
             $meets = self::pairs($boxes, $meets);
         }
+        $meets = [self::withNeighbours($first, $boxes[0], $meets[0]), self::withNeighbours($second, $boxes[1], $meets[1])];
 
         return new self(
             [\array_values(\array_intersect_key($first, $meets[0])), \array_values(\array_intersect_key($second, $meets[1]))],
@@ -104,5 +105,83 @@ final readonly class Bystanders
         }
 
         return $meets;
+    }
+
+    /**
+     * With the other pieces of the same operand that touch those, or touch such.
+     *
+     * @param list<list<list<int>>> $pieces
+     * @param list<Box>             $boxes
+     * @param array<int, true>      $meets
+     *
+     * @return array<int, true>
+     */
+    private static function withNeighbours(array $pieces, array $boxes, array $meets): array
+    {
+        $new = \array_keys($meets);
+        while ([] !== $new) {
+            $around = self::around(\array_map(static fn (int $number): Box => $boxes[$number], $new));
+            $others = \array_keys(\array_diff_key(self::near($boxes, $around), $meets));
+            if (\count($new) * \count($others) > self::PAIRS) {
+                return $meets + \array_fill_keys($others, true);
+            }
+            $added = [];
+            foreach ($others as $other) {
+                foreach ($new as $number) {
+                    if ($boxes[$number]->grown(self::APART)->overlaps($boxes[$other]) && self::touch($pieces[$number], $pieces[$other], $boxes[$other])) {
+                        $meets[$other] = true;
+                        $added[] = $other;
+                        break;
+                    }
+                }
+            }
+            $new = $added;
+        }
+
+        return $meets;
+    }
+
+    /**
+     * Whether edges of two pieces come near one another, told by where the one's edges are in the other's box, and back.
+     *
+     * @param list<list<int>> $one
+     * @param list<list<int>> $other
+     */
+    private static function touch(array $one, array $other, Box $otherBox): bool
+    {
+        $within = self::edgesWithin($one, $otherBox->grown(self::APART));
+        $within = null === $within ? null : self::edgesWithin($other, $within->grown(self::APART));
+
+        return null !== $within && null !== self::edgesWithin($one, $within->grown(self::APART));
+    }
+
+    /**
+     * The box of what lies within a box of the edges' own boxes.
+     *
+     * @param list<list<int>> $rings
+     */
+    private static function edgesWithin(array $rings, Box $box): ?Box
+    {
+        $left = $bottom = \PHP_INT_MAX;
+        $right = $top = \PHP_INT_MIN;
+        foreach ($rings as $ring) {
+            $count = \count($ring);
+            $px = $ring[$count - 2];
+            $py = $ring[$count - 1];
+            for ($i = 0; $i < $count; $i += 2) {
+                $x = $ring[$i];
+                $y = $ring[$i + 1];
+                if (($x >= $box->left || $px >= $box->left) && ($x <= $box->right || $px <= $box->right) && ($y >= $box->bottom || $py >= $box->bottom) && ($y <= $box->top || $py <= $box->top)) {
+                    $left = \min($left, $x, $px);
+                    $right = \max($right, $x, $px);
+                    $bottom = \min($bottom, $y, $py);
+                    $top = \max($top, $y, $py);
+                }
+                $px = $x;
+                $py = $y;
+            }
+        }
+
+        return $left > $right ? null : new Box(\max($left, $box->left), \max($bottom, $box->bottom), \min($right, $box->right), \min($top, $box->top));
     }
 }
