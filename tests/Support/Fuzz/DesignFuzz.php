@@ -142,7 +142,7 @@ final class DesignFuzz
         $least = \is_numeric($schema['minimum'] ?? null) ? (int) $schema['minimum'] : -100_000;
         $most = \is_numeric($schema['maximum'] ?? null) ? (int) $schema['maximum'] : 100_000;
         if ($most > 1_000) {
-            return $this->random->getInt(\max($least, -60_000), \max($least, \min($most, $this->one([2_000, 8_000, 60_000]))));
+            return $this->random->getInt(\max($least, -60_000), \max($least, \min($most, $this->one([1_000, 4_000, 20_000]))));
         }
 
         // Many copies take long, and nothing else.
