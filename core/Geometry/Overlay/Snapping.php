@@ -64,9 +64,8 @@ final class Snapping
         $foundY = $found->y;
         $splits = $found->splits;
         \sort($splits);
-        // The points up to each edge that is split, and those put into it, in turn.
-        $piecesX = $piecesY = $moved = $grown = [];
-        $done = $size = 0;
+        $insertX = $insertY = $moved = $grown = [];
+        $more = 0;
         $count = \count($splits);
         for ($k = 0; $k < $count;) {
             $edge = $splits[$k] >> 31;
@@ -74,16 +73,12 @@ final class Snapping
             do {
                 ++$k;
             } while ($k < $count && $splits[$k] >> 31 === $edge);
-            $piecesX[] = \array_slice($x, $done, $edge + 1 - $done);
-            $piecesY[] = \array_slice($y, $done, $edge + 1 - $done);
-            $size += $edge + 1 - $done;
-            $done = $edge + 1;
             if ($k === $from + 1) {
                 $point = $splits[$from] & 0x7FFFFFFF;
                 $px = $foundX[$point];
                 $py = $foundY[$point];
-                $piecesX[] = [$px];
-                $piecesY[] = [$py];
+                $insertX[$edge] = [$px];
+                $insertY[$edge] = [$py];
                 $added = 1;
                 $exact = 0 === ($x[$edge + 1] - $x[$edge]) * ($py - $y[$edge]) - ($y[$edge + 1] - $y[$edge]) * ($px - $x[$edge]);
             } else {
@@ -91,27 +86,43 @@ final class Snapping
                 for ($i = $from; $i < $k; ++$i) {
                     $points[] = $splits[$i] & 0x7FFFFFFF;
                 }
-                [$insertX, $insertY, $exact] = self::along($rings, $edge, $found, $points);
-                $piecesX[] = $insertX;
-                $piecesY[] = $insertY;
-                $added = \count($insertX);
+                [$insertX[$edge], $insertY[$edge], $exact] = self::along($rings, $edge, $found, $points);
+                $added = \count($insertX[$edge]);
             }
             if (!$exact) {
                 // The part before each new point, and the one behind the last.
-                for ($i = $size - 1, $end = $size + $added; $i < $end; ++$i) {
+                for ($i = $edge + $more, $end = $i + $added; $i <= $end; ++$i) {
                     $moved[$i] = true;
                 }
             }
-            $size += $added;
-            $grown[$edge] = $size - $done;
+            $more += $added;
+            $grown[$edge] = $more;
         }
-        $piecesX[] = \array_slice($x, $done);
-        $piecesY[] = \array_slice($y, $done);
-        $rings->x = \array_merge(...$piecesX);
-        $rings->y = \array_merge(...$piecesY);
+        $rings->x = self::assembled($x, $insertX);
+        $rings->y = self::assembled($y, $insertY);
         $rings->start = self::shifted($rings->start, $grown);
 
         return $moved;
+    }
+
+    /**
+     * @param list<int>             $values
+     * @param array<int, list<int>> $inserts what comes after each, in rising order
+     *
+     * @return list<int>
+     */
+    private static function assembled(array $values, array $inserts): array
+    {
+        $pieces = [];
+        $done = 0;
+        foreach ($inserts as $at => $insert) {
+            $pieces[] = \array_slice($values, $done, $at + 1 - $done);
+            $pieces[] = $insert;
+            $done = $at + 1;
+        }
+        $pieces[] = \array_slice($values, $done);
+
+        return \array_merge(...$pieces);
     }
 
     /**
