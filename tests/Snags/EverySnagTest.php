@@ -26,7 +26,7 @@ final class EverySnagTest extends TestCase
         $inks = static fn (string $colour, bool $opaque): array => [...self::BLOCKS, 'films.0.colour' => '#F5C242', 'films.0.opaque' => $opaque, 'blank.fabric.colour' => $colour];
         $glued = static fn (int $kern): array => ['lines.0.words' => 'Ottilie', 'lines.0.letters' => [['at' => 3, 'kern' => $kern]]];
         $plate = static fn (array $more, int $width = 200_000): array => $more + ['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => $width, 'height' => 60_000, 'across' => 0, 'down' => 90_000];
-        $cut = static fn (array $treatments, int $gap = 70_000, int $height = 40_000): array => [...self::BLOCKS, 'lines.0.words' => 'ROAD', 'lines.0.spacing' => 150, 'lines.0.size' => ['by' => 'letter', 'length' => $height], 'lines.0.gap' => $gap, 'lines.0.treatments' => (object) $treatments, 'forms' => [$plate([])]];
+        $cut = static fn (array $treatments, int $gap = 70_000, int $height = 40_000): array => [...self::BLOCKS, 'lines.0.words' => 'ROAD', 'lines.0.spacing' => 250, 'lines.0.size' => ['by' => 'letter', 'length' => $height], 'lines.0.gap' => $gap, 'lines.0.treatments' => (object) $treatments, 'forms' => [$plate([])]];
         $other = ['films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM];
 
         yield 'a font that is not here' => [SnagKind::NotMade, ['lines.0.font' => 'gone'], [], 'gone'];
@@ -40,7 +40,7 @@ final class EverySnagTest extends TestCase
         yield 'strokes that would tear' => [SnagKind::ThinStroke, ['lines.0.font' => 'graduate', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 7_000]], ['lines.0.font' => 'graduate', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 20_000]], 'would tear'];
         $notched = static fn (int $deep): array => ['lines' => [], 'forms' => [$plate(['treatments' => (object) ['erased' => [['id' => 'piece-1', 'points' => [-500, 40_000, 500, 40_000, 500, 30_000 - $deep, -500, 30_000 - $deep], 'hidden' => false]]]])]];
         yield 'a plate that hangs by a thread' => [SnagKind::ThinNeck, $notched(59_300), $notched(50_000), 'hangs together by less than'];
-        yield 'too little left beside an inset' => [SnagKind::ThinRemains, $cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), $cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'What the inset leaves'];
+        yield 'too little left beside an inset' => [SnagKind::ThinRemains, [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'], [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'], 'What the inset leaves'];
         yield 'holes that no hook takes hold of' => [SnagKind::SmallHole, ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'BOO', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000]], ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'BOO', 'lines.0.size' => ['by' => 'letter', 'length' => 30_000]], 'too small to weed'];
         yield 'a line longer than its ring' => [SnagKind::LongerThanPath, [...$ring('TERN POINT ROWING REGATTA', 30_000, 24_000), 'lines.0.follows.ring.part' => 'upper'], $ring('TERN', 60_000, 14_000), 'longer than what it follows'];
         yield 'letters that cross where it bends' => [SnagKind::TightCurve, $arc(16_000, 'down'), $arc(200_000, 'down'), 'too tight'];
