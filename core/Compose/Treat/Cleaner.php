@@ -26,6 +26,9 @@ final class Cleaner
     /** A circle leaves less than so many squares of its radius of a corner of about 75° or more: no notch. */
     private const BLUNT = 0.35;
 
+    /** How broad a sliver is at the most that rounding leaves along an edge, in µm. */
+    private const ROUNDING = 4.0;
+
     /** @var list<Removal> */
     private array $removals = [];
 
@@ -171,12 +174,13 @@ final class Cleaner
         return [] === $spikes ? $region : $region->subtract(...$spikes);
     }
 
-    /** Long enough not to be only the rounding of a corner. */
+    /** Long enough not to be only the rounding of a corner, and broad enough not to be that of a long edge. */
     private function isSpike(Region $piece): bool
     {
         $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+        $length = \hypot($box->width(), $box->height());
 
-        return \hypot($box->width(), $box->height()) >= 1.5 * $this->limits->spike && $piece->area() >= 10.0 * $this->limits->spike;
+        return $length >= 1.5 * $this->limits->spike && $piece->area() >= \max(10.0 * $this->limits->spike, self::ROUNDING * $length);
     }
 
     /** Notes a removal; false where it is kept. */
