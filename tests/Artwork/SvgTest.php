@@ -160,6 +160,7 @@ final class SvgTest extends TestCase
         yield 'too many bytes' => ['<svg xmlns="http://www.w3.org/2000/svg">'.\str_repeat(' ', 2_000_001).'</svg>', '2 MB'];
         yield 'too deep' => ['<svg xmlns="http://www.w3.org/2000/svg">'.\str_repeat('<g>', 60).'<path d="M0 0H9V9z"/>'.\str_repeat('</g>', 60).'</svg>', '40 levels'];
         yield 'itself within itself' => ['<svg xmlns="http://www.w3.org/2000/svg"><g id="a"><rect width="9" height="9"/><use href="#a"/></g></svg>', '40 levels'];
+        yield 'the same in a clipping path' => ['<svg xmlns="http://www.w3.org/2000/svg"><g id="a0"><path d="M0 0H9V9z"/></g>'.\implode('', \array_map(static fn (int $n): string => "<g id=\"a$n\">".\str_repeat('<use href="#a'.($n - 1).'"/>', 10).'</g>', \range(1, 9))).'<clipPath id="k"><use href="#a9"/></clipPath><rect width="9" height="9" clip-path="url(#k)"/></svg>', '20,000 elements'];
         yield 'ten times ten times ten' => ['<svg xmlns="http://www.w3.org/2000/svg"><g id="a0"><path d="M0 0H9V9z"/></g>'.\implode('', \array_map(static fn (int $n): string => "<g id=\"a$n\">".\str_repeat('<use href="#a'.($n - 1).'"/>', 10).'</g>', \range(1, 9))).'</svg>', '20,000 elements'];
     }
 

@@ -21,6 +21,7 @@ final readonly class Clipping
         private Links $links,
         private StyleSheet $sheet,
         private Lettering $lettering,
+        private Elements $elements,
     ) {
     }
 
@@ -74,6 +75,7 @@ final readonly class Clipping
     /** All that an element covers, strokes left aside. */
     private function silhouette(\DOMElement $element, Scope $outside, string $rule): Region
     {
+        $this->elements->next();
         $scope = $outside->of($element, $this->sheet);
         if ('none' === $scope->style->get('display')) {
             return Region::empty();

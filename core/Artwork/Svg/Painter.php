@@ -17,8 +17,6 @@ final class Painter
     public const DEEPEST = 40;
     public const HALF = 'Something half transparent became solid: film is.';
 
-    private const MOST_ELEMENTS = 20_000;
-
     private readonly StyleSheet $sheet;
     private readonly Notes $notes;
     private readonly Links $links;
@@ -26,7 +24,7 @@ final class Painter
     private readonly Inking $inking;
     private readonly Lettering $lettering;
     private readonly Clipping $clipping;
-    private int $elements = 0;
+    private readonly Elements $elements;
 
     public function __construct(\DOMDocument $document, ?TextOutlines $letters)
     {
@@ -40,7 +38,8 @@ final class Painter
         $this->canvas = new Canvas();
         $this->inking = new Inking($this->canvas, $this->links, $this->sheet, $this->notes);
         $this->lettering = new Lettering($letters, $this->sheet, $this->notes);
-        $this->clipping = new Clipping($this->links, $this->sheet, $this->lettering);
+        $this->elements = new Elements();
+        $this->clipping = new Clipping($this->links, $this->sheet, $this->lettering, $this->elements);
     }
 
     /** @param int $side how long the longer side of the picture becomes, in µm */
@@ -70,9 +69,7 @@ final class Painter
 
     private function element(\DOMElement $element, Scope $outside): void
     {
-        if (++$this->elements > self::MOST_ELEMENTS) {
-            throw ArtworkException::tooLarge(\number_format(self::MOST_ELEMENTS).' elements');
-        }
+        $this->elements->next();
         if ($outside->depth >= self::DEEPEST) {
             throw ArtworkException::tooLarge(self::DEEPEST.' levels of groups');
         }
