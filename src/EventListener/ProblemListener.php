@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Uvret\App\EventListener;
 
 use Doctrine\ORM\OptimisticLockException;
+use Monolog\Attribute\WithMonologChannel;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Uvret\App\Api\Shape\BadRequest;
@@ -17,14 +20,21 @@ use Uvret\Geometry\LengthException;
 use Uvret\Parcel\ParcelException;
 use Uvret\Type\FontException;
 
-/** Turns exceptions into problems that say what to do. */
+/** Turns exceptions into problems that say what to do, and notes in the log those that are the server's own. */
 #[AsEventListener]
+#[WithMonologChannel('uvret')]
 final readonly class ProblemListener
 {
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
     public function __invoke(ExceptionEvent $event): void
     {
         $e = $event->getThrowable();
+        $trouble = StorageTrouble::behind($e);
         [$status, $problem] = match (true) {
+            null !== $trouble => [503, new Problem('Not saved', $trouble->advice())],
             $e instanceof DesignException => [422, new Problem('The design cannot be read', $e->getMessage(), $e->path)],
             $e instanceof LengthException => [422, new Problem('Not a length', $e->getMessage())],
             $e instanceof BadRequest => ['' === $e->path ? 400 : 422, new Problem('Not understood', $e->getMessage(), $e->path)],
@@ -32,8 +42,25 @@ final readonly class ProblemListener
             $e instanceof ParcelException, $e instanceof FontException => [422, new Problem('Not taken in', $e->getMessage())],
             $e instanceof PrintingException => [503, new Problem('Not possible now', $e->getMessage())],
             $e instanceof HttpExceptionInterface => [$e->getStatusCode(), new Problem(404 === $e->getStatusCode() ? 'Not found' : 'Not possible', $e->getMessage())],
-            default => [500, new Problem('Something went wrong in the server', 'Nothing was lost: what was saved before is still there. Try again; if it happens again, the log says why.')],
+            default => [500, new Problem('Something went wrong in the server', 'Nothing was lost: what was saved before is still there. Try again; if it happens again, look into the log (bin/console uvret:log).')],
         };
+        if ($status >= 500) {
+            $this->note($event->getRequest(), $status, $e);
+        }
         $event->setResponse(new JsonResponse($problem, $status, ['Content-Type' => 'application/problem+json']));
+    }
+
+    private function note(Request $request, int $status, \Throwable $e): void
+    {
+        $cause = $e;
+        while (null !== $cause->getPrevious()) {
+            $cause = $cause->getPrevious();
+        }
+        // The log itself may be on the disk that is full.
+        try {
+            $asked = $request->getMethod().' '.$request->getRequestUri();
+            $this->logger->error(\sprintf('%s answered %d: %s: %s at %s:%d', $asked, $status, $cause::class, $cause->getMessage(), $cause->getFile(), $cause->getLine()));
+        } catch (\Throwable) {
+        }
     }
 }

@@ -90,6 +90,14 @@ final class SvgTest extends TestCase
         self::assertEqualsWithDelta(\M_PI * 35 ** 2 - 40 ** 2, $artwork->parts[0]->region->area() / 4000 ** 2, 1.0);
     }
 
+    /** Librsvg adds the corner's join to such dashes; the specification has dashes end where their length ends. */
+    public function testDashesMayEndOnCorners(): void
+    {
+        $artwork = (new SvgReader())->read('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><rect x="10" y="10" width="30" height="30" fill="none" stroke="#000" stroke-width="4" stroke-dasharray="10 5"/></svg>');
+        self::assertCount(8, $artwork->parts[0]->region->pieces());
+        self::assertEqualsWithDelta(8 * 10 * 4, $artwork->parts[0]->region->area() / 4000 ** 2, 0.01);
+    }
+
     /** Paths of all commands, thrown together. */
     public function testRandomPathsLookAsLibrsvgDrawsThem(): void
     {

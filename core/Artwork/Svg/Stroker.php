@@ -99,7 +99,8 @@ final readonly class Stroker
             while (($length = \hypot($tx - $x, $ty - $y)) > $left) {
                 [$x, $y] = [$x + ($tx - $x) * $left / $length, $y + ($ty - $y) * $left / $length];
                 if (null !== $piece) {
-                    $pieces[] = [[...$piece, [$x, $y]], false];
+                    // A dash that ends on a corner has that point already.
+                    $pieces[] = [$left > 0.0 ? [...$piece, [$x, $y]] : $piece, false];
                     $piece = null;
                 } else {
                     $piece = [[$x, $y]];

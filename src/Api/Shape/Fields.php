@@ -49,9 +49,11 @@ final readonly class Fields
     /** @throws BadRequest with what is asked for */
     public function day(string $field, string $asked): \DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $this->text($field, $asked));
+        $text = $this->text($field, $asked);
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
-        return false === $day ? throw BadRequest::field($this->path.$field, $asked) : $day;
+        // PHP carries days that a month doesn't have over into the next one.
+        return false === $day || $day->format('Y-m-d') !== $text ? throw BadRequest::field($this->path.$field, $asked) : $day;
     }
 
     /**
