@@ -2,7 +2,7 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-    { ignores: ['public', 'vendor', 'var', 'node_modules', 'web/src/api/schema.ts'] },
+    { ignores: ['public', 'vendor', 'var', 'node_modules', 'web/src/api/schema.ts', 'web/src/api/defaults.ts'] },
     ...ts.configs.strictTypeChecked,
     hooks.configs.flat.recommended,
     {

@@ -5,6 +5,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
     root: 'web',
     base: '/app/',
+    cacheDir: '../node_modules/.vite',
     plugins: [react(), tailwindcss()],
     test: { include: ['tests/**/*.test.ts'] },
     build: { outDir: '../public/app', emptyOutDir: true },

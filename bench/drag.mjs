@@ -12,13 +12,12 @@ await withBench(8433, async (page, address) => {
         lines: Array.from({ length: 12 }, (_, at) => ({
             ...line,
             id: `line-${at}`,
-            words,
-            font: fonts[at % fonts.length],
-            gap: 6000,
+            lettering: { ...line.lettering, words, font: fonts[at % fonts.length] },
+            stacking: { ...line.stacking, gap: 6000 },
             size: { by: 'width', length: 260000 },
         })),
     };
-    const letters = document.lines.reduce((sum, { words }) => sum + words.replaceAll(' ', '').length, 0);
+    const letters = document.lines.reduce((sum, { lettering }) => sum + lettering.words.replaceAll(' ', '').length, 0);
     if (letters < 600) {
         throw new Error(`Only ${letters} letters.`);
     }

@@ -2,6 +2,7 @@
 // motif), while the script or the name is typed.
 import { row, withBench } from './support/bench.mjs';
 
+const typed = ({ lettering }, words, round) => ({ ...lettering, words, spacing: Math.floor(round / 26) });
 const times = { script: [], name: [] };
 await withBench(8435, async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/regatta-shirt`)).json();
@@ -13,7 +14,7 @@ await withBench(8435, async (page, address) => {
     ]) {
         for (let round = 0; round < 50; round += 1) {
             const lines = opened.document.lines.map((line) =>
-                line.id === card ? { ...line, words: words(alphabet[round % 26]), spacing: Math.floor(round / 26) } : line,
+                line.id === card ? { ...line, lettering: typed(line, words(alphabet[round % 26]), round) } : line,
             );
             const start = performance.now();
             const answer = await fetch(`${address}/api/designs/regatta-shirt`, {

@@ -6,10 +6,12 @@ const spiral = [];
 await withBench(8433, async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/kit-bag-ottilie`)).json();
     let { version } = opened;
-    const save = async (line) => {
+    const [own] = opened.document.lines;
+    const save = async ({ words, font, ...line }) => {
+        const lettering = { ...own.lettering, words, font, letters: [] };
         const body = JSON.stringify({
             version,
-            document: { ...opened.document, lines: [{ ...opened.document.lines[0], letters: [], ...line }] },
+            document: { ...opened.document, lines: [{ ...own, lettering, ...line }] },
             change: 'path',
         });
         const start = performance.now();
@@ -26,7 +28,7 @@ await withBench(8433, async (page, address) => {
         version = saved.version;
         return took;
     };
-    const follows = opened.document.lines[0].follows;
+    const { follows } = own;
     for (let round = 0; round < 70; round += 1) {
         const took = await save({
             words: 'Saltmarsh Rowing Regatta',

@@ -2,6 +2,7 @@
 // a block shadow of 5 mm.
 import { row, withBench } from './support/bench.mjs';
 
+const typed = (round) => `Regatt${'abcdefghijklmnopqrstuvwxyz'[round % 26]}`;
 const times = [];
 await withBench(8434, async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/regatta-hoodie`)).json();
@@ -13,10 +14,16 @@ await withBench(8434, async (page, address) => {
         ...opened.document,
         lines: [
             { ...club, treatments: { ...plain, outlines: [rim], shadow } },
-            { ...club, id: 'second', words: 'ROWERS', gap: 2000, treatments: plain },
+            {
+                ...club,
+                id: 'second',
+                lettering: { ...club.lettering, words: 'ROWERS' },
+                stacking: { ...club.stacking, gap: 2000 },
+                treatments: plain,
+            },
             {
                 ...script,
-                gap: -60000,
+                stacking: { ...script.stacking, gap: -60000 },
                 treatments: { ...plain, setInto: { ...plain.setInto, card: 'second', clearance: 1000 } },
             },
         ],
@@ -24,7 +31,7 @@ await withBench(8434, async (page, address) => {
     let { version } = opened;
     for (let round = 0; round < 60; round += 1) {
         const lines = document.lines.map((line) =>
-            line.id === script.id ? { ...line, words: `Regatt${'abcdefghijklmnopqrstuvwxyz'[round % 26]}` } : line,
+            line.id === script.id ? { ...line, lettering: { ...line.lettering, words: typed(round) } } : line,
         );
         const start = performance.now();
         const answer = await fetch(`${address}/api/designs/regatta-hoodie`, {

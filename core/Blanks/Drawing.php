@@ -56,7 +56,7 @@ final readonly class Drawing
     {
         $scale = $blank->width / $this->width;
 
-        return \sprintf('<g color="%s" transform="translate(%d %d) scale(%F)">%s</g>', $blank->colour, -$blank->placement->across, -$blank->placement->down, $scale, $this->content($blank->colour));
+        return \sprintf('<g color="%s" transform="translate(%d %d) scale(%F)">%s</g>', $blank->fabric->colour, -$blank->placement->across, -$blank->placement->down, $scale, $this->content($blank->fabric->colour));
     }
 
     private function content(string $colour): string

@@ -60,22 +60,22 @@ final readonly class Composer
             if ($block instanceof Part || $block->isPlaced) {
                 continue;
             }
-            $to = $line->toAbove ? $above : $area;
+            $to = $line->stacking->toAbove ? $above : $area;
             $width = $block->ink->width();
-            $left = $line->shift + match ($line->align) {
+            $left = $line->stacking->shift + match ($line->place->align) {
                 Align::Left => $to->left,
                 Align::Centre => $to === $area ? -\intdiv($width, 2) : $to->left + \intdiv($to->width() - $width, 2),
                 Align::Right => $to->right - $width,
             };
             if (null === $over) {
-                $edge = $line->gap;
+                $edge = $line->stacking->gap;
             } else {
-                $top -= $line->gap;
+                $top -= $line->stacking->gap;
             }
-            if (null !== $over && $line->tight) {
+            if (null !== $over && $line->stacking->tight) {
                 $top = $above->bottom;
                 $region = $block->region->transform(Affine::move($left - $block->ink->left, $top - $block->ink->top));
-                $top += Tightening::rise($over, $region, $line->gap) ?? -$line->gap;
+                $top += Tightening::rise($over, $region, $line->stacking->gap) ?? -$line->stacking->gap;
             }
             $placed[$number] = [$left - $block->ink->left, $top - $block->ink->top];
             $above = new Box($left, $top - $block->ink->height(), $left + $width, $top);

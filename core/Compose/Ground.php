@@ -41,11 +41,11 @@ final readonly class Ground
         $this->brimY = $placement->down;
     }
 
-    /** Tells all that the block of a line depends on: its own settings but for its place and treatments, and what it finds here. */
+    /** Tells all that the block of a line depends on: its own groups of settings but for those that only move or treat it, and what it finds here. */
     public function digest(Line $line): string
     {
-        $own = \array_diff_key(\get_object_vars($line), \array_flip(['treatments', 'gap', 'shift', 'toAbove', 'tight', 'hidden', 'locked']));
-        $font = $this->typeCase->file($line->font);
+        $own = [$line->film, $line->lettering, $line->size, $line->place, $line->follows, $line->fills];
+        $font = $this->typeCase->file($line->lettering->font);
         $shapes = \array_map(static fn (Region $shape): array => $shape->rings(), \array_intersect_key($this->shapes, \array_flip([$line->follows->outline->shape, $line->fills->form])));
         $ring = FollowPath::Ring === $line->follows->path ? [$this->ringLeader($line), $this->ringPartner($line)] : [];
 
@@ -55,16 +55,16 @@ final readonly class Ground
     /** @throws FontException */
     public function font(Line $line): Font
     {
-        return $this->typeCase->font($line->font);
+        return $this->typeCase->font($line->lettering->font);
     }
 
     /** Whether the letters of a line are to join: as it says, or as the font's do. */
     public function joins(Line $line): bool
     {
-        return match ($line->joins) {
+        return match ($line->lettering->joins) {
             Joins::Join => true,
             Joins::Apart => false,
-            Joins::Auto => $this->typeCase->entry($line->font)?->facts->isJoining() ?? false,
+            Joins::Auto => $this->typeCase->entry($line->lettering->font)?->facts->isJoining() ?? false,
         };
     }
 
@@ -81,7 +81,7 @@ final readonly class Ground
     {
         $leader = $this->ringLeader($line);
         foreach ($this->design->lines as $other) {
-            if ($other !== $line && !$other->hidden && '' !== \trim($other->words) && FollowPath::Ring === $other->follows->path && $this->ringLeader($other) === $leader) {
+            if ($other !== $line && !$other->hidden && '' !== \trim($other->lettering->words) && FollowPath::Ring === $other->follows->path && $this->ringLeader($other) === $leader) {
                 return $other;
             }
         }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Compose;
 
 use Uvret\Design\Letter;
-use Uvret\Design\Line;
+use Uvret\Design\Lettering;
+use Uvret\Design\Reading\Defaults;
 use Uvret\Geometry\Affine;
 use Uvret\Type\Font;
 
@@ -20,17 +21,16 @@ final class LetterForms
     private const WHOLE = '/^(kern|mark|mkmk|ccmp|locl|rvrn|frac|numr|dnom|calt|liga|clig|rlig|size|cpsp|rclt)$/';
 
     /** @return list<LetterForm> the letter's own form first */
-    public static function of(Line $line, int $at, Font $font): array
+    public static function of(Lettering $lettering, int $at, Font $font): array
     {
-        [$word, $within] = self::word($line, $at);
+        [$word, $within] = self::word($lettering, $at);
         $forms = [];
         $seen = [];
         $try = static function (array $features) use ($word, $within, $font, &$forms, &$seen): bool {
             /** @var list<string> $features */
-            $letter = $word->letters[$within] ?? new Letter($within);
-            $letters = $word->letters;
-            $letters[$within] = new Letter($within, $letter->kern, $letter->along, $letter->across, $letter->turn, $letter->scale, $features, null, $letter->film);
-            $drawn = Lettering::of(self::with($word, $word->words, $letters), $font)->weld(Affine::scale(self::SIZE / $font->unitsPerEm));
+            $letter = $word->letters[$within] ?? Defaults::of(Letter::class, 'letter', ['at' => $within]);
+            $letters = [$within => $letter->drawnBy($features)] + $word->letters;
+            $drawn = TypesetWords::of($word->withWords($word->words, $letters), $font)->weld(Affine::scale(self::SIZE / $font->unitsPerEm));
             $key = \md5(\serialize($drawn->rings()));
             if (isset($seen[$key]) || $drawn->isEmpty()) {
                 return false;
@@ -59,27 +59,21 @@ final class LetterForms
         return $forms;
     }
 
-    /** @return array{Line, int} the word that the letter is in, and its place there */
-    private static function word(Line $line, int $at): array
+    /** @return array{Lettering, int} the word that the letter is in, and its place there */
+    private static function word(Lettering $lettering, int $at): array
     {
-        $characters = \mb_str_split($line->words);
+        $characters = \mb_str_split($lettering->words);
         for ($start = $at; $start > 0 && 1 !== \preg_match('/^\s$/u', $characters[$start - 1] ?? ' '); --$start) {
         }
         for ($end = $at + 1; $end < \count($characters) && 1 !== \preg_match('/^\s$/u', $characters[$end]); ++$end) {
         }
         $letters = [];
-        foreach ($line->letters as $place => $letter) {
+        foreach ($lettering->letters as $place => $letter) {
             if ($place >= $start && $place < $end) {
                 $letters[$place - $start] = $letter;
             }
         }
 
-        return [self::with($line, \implode('', \array_slice($characters, $start, $end - $start)), $letters), $at - $start];
-    }
-
-    /** @param array<int, Letter> $letters */
-    private static function with(Line $line, string $words, array $letters): Line
-    {
-        return new Line($line->id, $words, $line->font, $line->film, $line->size, $line->spacing, $line->align, 0, 0, false, 0, 100, false, false, $line->language, $line->features, $line->wordForms, $line->joins, $letters);
+        return [$lettering->withWords(\implode('', \array_slice($characters, $start, $end - $start)), $letters), $at - $start];
     }
 }

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
-use Uvret\Design\Line;
+use Uvret\Design\Lettering;
 use Uvret\Type\Layout\Feature;
 
 /** The features that a line asks its font for: its own, those of its letters, and forms by the place in the word. */
 final class LineFeatures
 {
     /** @return list<Feature> */
-    public static function of(Line $line): array
+    public static function of(Lettering $lettering): array
     {
-        $features = \array_map(Feature::parse(...), $line->features);
-        if ($line->wordForms) {
-            \array_push($features, ...self::wordForms($line->words));
+        $features = \array_map(Feature::parse(...), $lettering->features);
+        if ($lettering->wordForms) {
+            \array_push($features, ...self::wordForms($lettering->words));
         }
-        foreach ($line->letters as $letter) {
+        foreach ($lettering->letters as $letter) {
             foreach ($letter->features as $text) {
                 $feature = Feature::parse($text);
                 $features[] = null === $feature ? null : new Feature($feature->tag, $feature->value, $letter->at, $letter->at + 1);

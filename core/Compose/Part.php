@@ -81,7 +81,7 @@ final readonly class Part
             $block->em,
             \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
             false,
-            $block->isPlaced ? 0.0 : $line->turn,
+            $block->isPlaced ? 0.0 : $line->place->turn,
             $block->trace?->moved($right, $up),
             \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $block->strains),
         );
@@ -111,7 +111,7 @@ final readonly class Part
     {
         $ink = $region->bounds();
 
-        return new self($form->id, $form->film, $form->hidden ? Region::empty() : $region, $ink, $form->width, $form->height, $form->across, -$form->down, 0, [], null, $form->hidden, [], 0, [], false, $form->turn, null, [], $form->guide);
+        return new self($form->id, $form->film, $form->hidden ? Region::empty() : $region, $ink, $form->size->width, $form->size->height, $form->place->x, $form->place->y, 0, [], null, $form->hidden, [], 0, [], false, $form->place->turn, null, [], $form->guide);
     }
 
     /**
@@ -135,7 +135,7 @@ final readonly class Part
         $parts = [];
         foreach ($byFilm as $film => $own) {
             $region = $motif->hidden ? Region::empty() : Region::empty()->union(...$own);
-            $parts[] = new self($motif->id, (string) $film, $region, [] === $parts ? $all : $region->bounds(), $motif->width, $motif->height, $motif->across, -$motif->down, 0, [], null, $motif->hidden, [], 0, [], [] !== $parts, $motif->turn);
+            $parts[] = new self($motif->id, (string) $film, $region, [] === $parts ? $all : $region->bounds(), $motif->size->width, $motif->size->height, $motif->place->x, $motif->place->y, 0, [], null, $motif->hidden, [], 0, [], [] !== $parts, $motif->place->turn);
         }
 
         return $parts;

@@ -35,7 +35,7 @@ final readonly class Setting
      * @param float              $origin  which x of the straight line is 0 on the path
      */
     private function __construct(
-        public Lettering $lettering,
+        public TypesetWords $lettering,
         public Affine $size,
         public float $width,
         public float $lowest,
@@ -53,7 +53,7 @@ final readonly class Setting
      *
      * @throws CompositionException|FontException where the line cannot be made like that
      */
-    public static function of(Line $line, Lettering $lettering, float $across, float $up, Ground $ground): self
+    public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Ground $ground): self
     {
         $lettering = $lettering->spread(...RingSpread::of($line, $lettering, $across, $up, $ground));
         [$left, $bottom, $right, $top] = $lettering->ink ?? [0.0, 0.0, 1.0, 1.0];
@@ -68,7 +68,7 @@ final readonly class Setting
         $guide = $line->fills->takesForm() ? null : GuideFinder::find($line, $width, $lowest, $highest, $lettering->font->letterHeight() * $up, $ground);
         $origin = $width * match ($line->follows->path) {
             FollowPath::Spiral => 0.0,
-            FollowPath::Ring, FollowPath::Outline => $line->align->share(),
+            FollowPath::Ring, FollowPath::Outline => $line->place->align->share(),
             default => 0.5,
         };
         $setting = new self($lettering, $size, $width, $lowest, $highest, $filling, $guide, [], $origin);

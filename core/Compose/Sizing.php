@@ -25,7 +25,7 @@ final readonly class Sizing
      *
      * @throws CompositionException|FontException
      */
-    public static function of(Line $line, Lettering $lettering, Ground $ground): ?array
+    public static function of(Line $line, TypesetWords $lettering, Ground $ground): ?array
     {
         $scale = self::straight($line, $lettering, $ground->area);
         if (null === $scale || null === $lettering->ink) {
@@ -39,9 +39,9 @@ final readonly class Sizing
             // The form says how long and how high it is.
             $across = ($setting->filling?->width() ?? $setting->width) / ($lettering->ink[2] - $lettering->ink[0]);
 
-            return [$across, $across / ($line->stretch / 100)];
+            return [$across, $across / ($line->size->stretch / 100)];
         }
-        $stretch = $line->stretch / 100;
+        $stretch = $line->size->stretch / 100;
         $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->area);
         $aim = SizeBy::Area === $line->size->by ? $ground->area->width() : $line->size->length;
         $up = self::root($over, $scale[1], (float) \max(1, $aim)) ?? throw CompositionException::cannotBeThatSmall();
@@ -54,19 +54,19 @@ final readonly class Sizing
      *
      * @return array{float, float}|null
      */
-    public static function straight(Line $line, Lettering $lettering, Box $area): ?array
+    public static function straight(Line $line, TypesetWords $lettering, Box $area): ?array
     {
         if (null === $lettering->ink) {
             return null;
         }
         [$left, $bottom, $right, $top] = $lettering->ink;
-        $stretch = $line->stretch / 100;
+        $stretch = $line->size->stretch / 100;
         $length = $line->size->length;
         $up = match ($line->size->by) {
             SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Height => $length / \max($top - $bottom, 1e-9),
             SizeBy::Letter => $length / $lettering->font->letterHeight(),
-            SizeBy::Area => $lettering->fitted($area->width() - 2 * $length, $area->height() - 2 * $length, Affine::scale($stretch, 1)->then(Affine::turn(-$line->turn))),
+            SizeBy::Area => $lettering->fitted($area->width() - 2 * $length, $area->height() - 2 * $length, Affine::scale($stretch, 1)->then(Affine::turn(-$line->place->turn))),
         };
 
         return [$up * $stretch, $up];
@@ -76,7 +76,7 @@ final readonly class Sizing
     private static function over(Line $line, Setting $setting, Box $area): float
     {
         $isPlaced = $line->follows->path->isPlaced();
-        [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->turn : 0.0);
+        [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->place->turn : 0.0);
         $length = $line->size->length;
         $over = match ($line->size->by) {
             SizeBy::Width, SizeBy::Letter => $right - $left - $length,

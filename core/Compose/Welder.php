@@ -33,7 +33,7 @@ final readonly class Welder
     public function block(Line $line, Ground $ground): ?Block
     {
         $font = $ground->font($line);
-        $lettering = Lettering::of($line, $font);
+        $lettering = TypesetWords::of($line->lettering, $font);
         $scale = Sizing::of($line, $lettering, $ground);
         if (null === $scale || null === $lettering->ink) {
             return null;
@@ -110,7 +110,7 @@ final readonly class Welder
     /** Turns what lies right of and below the origin about its middle. */
     private static function turn(Line $line, float $width, float $height): Affine
     {
-        return 0.0 === $line->turn ? Affine::identity() : Affine::move(-$width / 2, $height / 2)->then(Affine::turn(-$line->turn))->then(Affine::move($width / 2, -$height / 2));
+        return 0.0 === $line->place->turn ? Affine::identity() : Affine::move(-$width / 2, $height / 2)->then(Affine::turn(-$line->place->turn))->then(Affine::move($width / 2, -$height / 2));
     }
 
     /**
@@ -144,7 +144,7 @@ final readonly class Welder
      */
     private static function joints(Line $line, Font $font, array $letters): array
     {
-        return [] === $letters ? [] : JoinCheck::of($letters, $line->words, ExpectedJoins::of($line, $font)->between(...));
+        return [] === $letters ? [] : JoinCheck::of($letters, $line->lettering->words, ExpectedJoins::of($line, $font)->between(...));
     }
 
     /**
@@ -168,15 +168,15 @@ final readonly class Welder
     /** @return array<int, string> the films of letters that have one of their own, by their places in the words */
     private static function films(Line $line): array
     {
-        return \array_filter(\array_map(static fn (Letter $letter): string => $letter->film ?? '', $line->letters), static fn (string $film): bool => '' !== $film && $film !== $line->film);
+        return \array_filter(\array_map(static fn (Letter $letter): string => $letter->film ?? '', $line->lettering->letters), static fn (string $film): bool => '' !== $film && $film !== $line->film);
     }
 
     /** @return list<string> the characters that the font cannot draw and that no other glyph was chosen for */
     private static function missing(Line $line, Font $font): array
     {
         $words = '';
-        foreach (\mb_str_split($line->words) as $at => $character) {
-            $words .= null === ($line->letters[$at]->glyph ?? null) ? $character : ' ';
+        foreach (\mb_str_split($line->lettering->words) as $at => $character) {
+            $words .= null === ($line->lettering->letters[$at]->glyph ?? null) ? $character : ' ';
         }
 
         return $font->missing($words);

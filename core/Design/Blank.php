@@ -14,8 +14,7 @@ final readonly class Blank
         public string $drawing,
         public string $size,
         public int $width,
-        public string $fabric,
-        public string $colour,
+        public Fabric $fabric,
         public Placement $placement,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Design;
 
 use Uvret\Design\Layering\Layering;
+use Uvret\Design\Reading\ListOf;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Design\Treatment\Treatments;
 use Uvret\Geometry\Length;
@@ -23,13 +24,17 @@ final readonly class Design
         public string $name,
         public Unit $unit,
         public Blank $blank,
+        #[ListOf(Film::class)]
         public array $films,
         public Stack $stack,
+        #[ListOf(Line::class)]
         public array $lines,
-        public array $forms = [],
-        public array $motifs = [],
-        public Clean $clean = new Clean(),
-        public Layering $layering = new Layering(),
+        #[ListOf(Form::class)]
+        public array $forms,
+        #[ListOf(Motif::class)]
+        public array $motifs,
+        public Clean $clean,
+        public Layering $layering,
     ) {
     }
 
@@ -65,11 +70,11 @@ final readonly class Design
     {
         $line = $this->line($id);
         if (null !== $line) {
-            return '“'.\trim($line->words).'”';
+            return '“'.\trim($line->lettering->words).'”';
         }
         foreach ($this->forms as $form) {
             if ($form->id === $id) {
-                return "the {$form->kind->value}";
+                return "the {$form->shape->kind->value}";
             }
         }
         foreach ($this->motifs as $motif) {

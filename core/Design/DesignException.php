@@ -45,6 +45,11 @@ final class DesignException extends \InvalidArgumentException
         return new self($path, "repeats the id “{$id}”: each must have its own.");
     }
 
+    public static function newer(int $version, int $known): self
+    {
+        return new self('uvret', "is $version: the design was made by a newer Uvret. This one reads up to $known; update it to open the design.");
+    }
+
     public static function noSize(string $path): self
     {
         return new self($path, 'must be more than 0: that is how large the lettering will be.');

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Reading\ReadsItself;
+
 /** A heat-transfer film. Lengths are in µm. */
-final readonly class Film
+final readonly class Film implements ReadsItself
 {
     /**
      * @param bool $mirrored whether its blade side shows the mirror image of what is worn
@@ -20,8 +22,26 @@ final readonly class Film
         public int $width,
         public int $thickness,
         public bool $mirrored,
-        public bool $carries = true,
-        public bool $opaque = true,
+        public bool $carries,
+        public bool $opaque,
     ) {
+    }
+
+    public static function read(\stdClass $document): static
+    {
+        /** @var \stdClass&object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string, carries: string, opaque: bool} $document */
+        $finish = Finish::from($document->finish);
+
+        return new self(
+            id: $document->id,
+            name: $document->name,
+            colour: $document->colour,
+            finish: $finish,
+            width: $document->width,
+            thickness: $document->thickness,
+            mirrored: 'mirrored' === $document->bladeSide,
+            carries: 'by finish' === $document->carries ? $finish->carries() : 'films' === $document->carries,
+            opaque: $document->opaque,
+        );
     }
 }

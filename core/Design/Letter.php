@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Reading\NullFor;
+
 /** What is set for a single letter of a line. */
 final readonly class Letter
 {
+    use Derived;
+
     /**
      * @param int          $at       which character of the words, counted from 0
      * @param float        $kern     more room before it, which moves all that follows; in thousandths of the em
@@ -20,14 +24,26 @@ final readonly class Letter
      */
     public function __construct(
         public int $at,
-        public float $kern = 0.0,
-        public float $along = 0.0,
-        public float $across = 0.0,
-        public float $turn = 0.0,
-        public float $scale = 100.0,
-        public array $features = [],
-        public ?int $glyph = null,
-        public ?string $film = null,
+        public float $kern,
+        public float $along,
+        public float $across,
+        public float $turn,
+        public float $scale,
+        public array $features,
+        #[NullFor(-1)]
+        public ?int $glyph,
+        #[NullFor('')]
+        public ?string $film,
     ) {
+    }
+
+    /**
+     * Drawn by features of its own instead of a chosen glyph.
+     *
+     * @param list<string> $features
+     */
+    public function drawnBy(array $features): self
+    {
+        return $this->derive(['features' => $features, 'glyph' => null]);
     }
 }

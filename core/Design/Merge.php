@@ -43,8 +43,8 @@ final readonly class Merge
     private static function values(mixed $base, mixed $ours, mixed $theirs): mixed
     {
         return match (true) {
-            self::same($ours, $theirs), self::same($theirs, $base) => $ours,
-            self::same($ours, $base) => $theirs,
+            Json::same($ours, $theirs), Json::same($theirs, $base) => $ours,
+            Json::same($ours, $base) => $theirs,
             \is_object($base) && \is_object($ours) && \is_object($theirs) => self::objects($base, $ours, $theirs),
             \is_array($base) && \is_array($ours) && \is_array($theirs) => self::lists(self::byId($base), self::byId($ours), self::byId($theirs)),
             default => throw new \UnexpectedValueException('Both sides changed the same.'),
@@ -72,25 +72,6 @@ final readonly class Merge
         }
 
         return $merged;
-    }
-
-    /** Whether two JSON values are equal, whatever the order of their fields. */
-    private static function same(mixed $one, mixed $other): bool
-    {
-        if (\is_object($one) && \is_object($other)) {
-            [$one, $other] = [\get_object_vars($one), \get_object_vars($other)];
-        }
-        if (\is_array($one) && \is_array($other)) {
-            foreach ($one + $other as $key => $value) {
-                if (!\array_key_exists($key, $one) || !\array_key_exists($key, $other) || !self::same($one[$key], $other[$key])) {
-                    return false;
-                }
-            }
-
-            return true;
-        }
-
-        return $one === $other || (\is_int($one) && \is_float($other) || \is_float($one) && \is_int($other)) && (float) $one === (float) $other;
     }
 
     /**

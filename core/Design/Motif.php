@@ -4,29 +4,24 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Reading\ListOf;
 use Uvret\Design\Treatment\Treatments;
 
-/** Artwork in its place. Lengths are in µm. */
-final readonly class Motif
+/** Artwork in its place. */
+final readonly class Motif extends Card
 {
-    /**
-     * @param list<MotifColour> $colours
-     * @param int               $across  how far right of the middle of the area's top edge its middle lies
-     * @param int               $down    how far below it
-     * @param float             $turn    in degrees, clockwise as worn
-     */
+    /** @param list<MotifColour> $colours */
     public function __construct(
-        public string $id,
+        string $id,
+        bool $hidden,
+        bool $locked,
+        Treatments $treatments,
         public string $name,
-        public int $width,
-        public int $height,
+        #[ListOf(MotifColour::class)]
         public array $colours,
-        public int $across = 0,
-        public int $down = 100_000,
-        public float $turn = 0.0,
-        public bool $hidden = false,
-        public bool $locked = false,
-        public Treatments $treatments = new Treatments(),
+        public Dimensions $size,
+        public Place $place,
     ) {
+        parent::__construct($id, $hidden, $locked, $treatments);
     }
 }

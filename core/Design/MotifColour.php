@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Reading\NullFor;
+
 /** All that is seen of one colour of a motif. */
 final readonly class MotifColour
 {
@@ -14,6 +16,7 @@ final readonly class MotifColour
      */
     public function __construct(
         public string $colour,
+        #[NullFor('')]
         public ?string $film,
         public string $path,
     ) {

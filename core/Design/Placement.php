@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
+use Uvret\Design\Reading\ListOf;
+
 /**
  * The area of a blank that may carry lettering, and how it is measured. Lengths are in µm; across
  * and down lead from the blank's measuring point to the middle of the area's top edge.
  */
 final readonly class Placement
 {
-    /** @param list<array{edge: string, distance: int}> $from */
+    /** @param list<FromEdge> $from */
     public function __construct(
         public string $id,
         public string $name,
@@ -18,8 +20,9 @@ final readonly class Placement
         public int $height,
         public int $across,
         public int $down,
+        #[ListOf(FromEdge::class)]
         public array $from,
-        public ?BrimRing $brim = null,
+        public ?BrimRing $brim,
     ) {
     }
 }

@@ -11,13 +11,15 @@ use Opis\JsonSchema\Validator;
 final class Schema
 {
     private ?Validator $validator = null;
-    private ?object $schema = null;
-
-    /** @var array<string, object> by file */
-    private array $files = [];
+    private ?object $decoded = null;
 
     public function __construct(private readonly string $file)
     {
+    }
+
+    public function whole(): SchemaNode
+    {
+        return SchemaNode::in($this->file);
     }
 
     /**
@@ -29,12 +31,8 @@ final class Schema
      */
     public function validate(mixed $document): void
     {
-        $schema = $this->schema ??= self::read($this->file);
-        $this->complete($document, $schema, $this->file);
-        $error = $this->validator()->validate($document, $schema)->error();
-        if (null !== $error) {
-            throw self::explain(self::innermost($error));
-        }
+        $this->whole()->complete($document);
+        $this->check($document, $this->decoded ??= (object) $this->whole()->says);
     }
 
     /**
@@ -44,50 +42,17 @@ final class Schema
      */
     public function validatePart(object $part, string $definition): void
     {
-        $whole = (object) ['$ref' => 'https://uvret.invalid/design.schema.json#/$defs/'.$definition];
-        $this->complete($part, (object) ['$ref' => \basename($this->file).'#/$defs/'.$definition], $this->file);
-        $error = $this->validator()->validate($part, $whole)->error();
+        SchemaNode::in($this->file, $definition)->complete($part);
+        $this->check($part, (object) ['$ref' => 'https://uvret.invalid/design.schema.json#/$defs/'.$definition]);
+    }
+
+    /** @throws DesignException with the path to the field that is wrong */
+    private function check(mixed $value, object $schema): void
+    {
+        $error = $this->validator()->validate($value, $schema)->error();
         if (null !== $error) {
             throw self::explain(self::innermost($error));
         }
-    }
-
-    /** Fills in defaults from the outside in, so that those of an object that is itself a default come too. */
-    private function complete(mixed $value, object $schema, string $file): void
-    {
-        [$schema, $file] = $this->resolved($schema, $file);
-        $fields = \get_object_vars($schema);
-        if (\is_object($value) && \is_object($fields['properties'] ?? null)) {
-            foreach (\get_object_vars($fields['properties']) as $name => $field) {
-                \assert(\is_object($field));
-                if (!isset($value->$name) && \property_exists($field, 'default')) {
-                    $value->$name = \is_object($field->default) ? clone $field->default : $field->default;
-                }
-                if (isset($value->$name)) {
-                    $this->complete($value->$name, $field, $file);
-                }
-            }
-        } elseif (\is_array($value) && \is_object($fields['items'] ?? null)) {
-            foreach ($value as $entry) {
-                $this->complete($entry, $fields['items'], $file);
-            }
-        }
-    }
-
-    /** @return array{object, string} the schema that a reference leads to, and the file it is in */
-    private function resolved(object $schema, string $file): array
-    {
-        $reference = \get_object_vars($schema)['$ref'] ?? null;
-        if (!\is_string($reference)) {
-            return [$schema, $file];
-        }
-        [$other, $name] = \explode('#/$defs/', $reference);
-        $file = '' === $other ? $file : \dirname($file).'/'.$other;
-        $definitions = \get_object_vars($this->files[$file] ??= self::read($file))['$defs'] ?? null;
-        $definition = \is_object($definitions) ? \get_object_vars($definitions)[$name] ?? null : null;
-        \assert(\is_object($definition));
-
-        return [$definition, $file];
     }
 
     private function validator(): Validator
@@ -99,14 +64,6 @@ final class Schema
         }
 
         return $this->validator;
-    }
-
-    private static function read(string $file): object
-    {
-        $schema = \json_decode((string) \file_get_contents($file), false, 64, \JSON_THROW_ON_ERROR);
-        \assert(\is_object($schema));
-
-        return $schema;
     }
 
     /** The error that names the field; those around it only say that something below is wrong. */
@@ -131,8 +88,8 @@ final class Schema
             'additionalProperties' => DesignException::unknownField($below($fields[0] ?? '')),
             'required' => DesignException::missingField($below($fields[0] ?? '')),
             'type' => DesignException::at($path, 'must be '.self::typeName($error->args()['expected'] ?? '').'.'),
-            'enum' => DesignException::at($path, 'is none of the values that it can have.'),
-            'const' => DesignException::at($path, 'is not the version that is read here.'),
+            'enum' => DesignException::at($path, 'must be one of '.self::choices($error).'.'),
+            'const' => DesignException::at($path, 'must be '.self::choices($error).'.'),
             'minimum' => DesignException::at($path, "must be at least {$of('min')}."),
             'maximum' => DesignException::at($path, "must be at most {$of('max')}."),
             'minLength' => DesignException::at($path, 'must not be empty.'),
@@ -142,6 +99,15 @@ final class Schema
             'pattern' => DesignException::at($path, 'has characters that it cannot have.'),
             default => DesignException::at($path, 'is not right ('.$error->keyword().').'),
         };
+    }
+
+    /** The values that a field can have, in words. */
+    private static function choices(ValidationError $error): string
+    {
+        $schema = $error->schema()->info()->data();
+        $says = \is_object($schema) ? \get_object_vars($schema) : [];
+
+        return \implode(', ', \array_map(static fn (mixed $choice): string => \is_scalar($choice) ? (string) $choice : '', (array) ($says['enum'] ?? $says['const'] ?? [])));
     }
 
     private static function typeName(mixed $expected): string

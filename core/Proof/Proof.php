@@ -10,6 +10,7 @@ use Uvret\Compose\PartRole;
 use Uvret\Design\Film;
 use Uvret\Design\FilmFace;
 use Uvret\Design\Finish;
+use Uvret\Design\FromEdge;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Region;
@@ -45,7 +46,7 @@ final readonly class Proof
         // On paper the films' faces are as large as on the film, or they would not be seen.
         $lettering = FilmFace::patterns($design->films, \max(1.0, $ink->width() / 78_000, $ink->height() / 84_000)).$this->lettering($plan);
         $page->picture(self::MARGIN, 38, 86, 92, self::viewBox($extent), $worn->placed($design->blank).$lettering);
-        $page->rectangle(109, 38, 86, 92, $design->blank->colour, '#CFC6B4');
+        $page->rectangle(109, 38, 86, 92, $design->blank->fabric->colour, '#CFC6B4');
         $page->picture(113, 42, 78, 84, self::viewBox($ink), $lettering);
         $page->text(self::MARGIN + 43, 136, 3.4, 'As worn', false, self::QUIET, 'middle');
         $page->text(152, 136, 3.4, 'The lettering, close up', false, self::QUIET, 'middle');
@@ -65,9 +66,9 @@ final readonly class Proof
         $blank = $design->blank;
         $ink = $plan->composition->ink();
         $measure = $design->measure(...);
-        $from = \array_map(static fn (array $from): string => $measure($from['distance']).' from the '.$from['edge'], $blank->placement->from);
+        $from = \array_map(static fn (FromEdge $from): string => $measure($from->distance).' from the '.$from->edge, $blank->placement->from);
         $facts = [
-            'On' => "$blank->name, $blank->size, $blank->fabric",
+            'On' => "$blank->name, $blank->size, {$blank->fabric->name}",
             'Place' => \implode(', ', [$blank->placement->name, ...$from]),
             'Ink' => null === $ink ? 'none yet' : $measure($ink->width()).' wide, '.$measure($ink->height()).' high',
             'Films' => \implode(', ', \array_map(static fn (CutLayer $layer): string => $layer->film->name.(Finish::Smooth === $layer->film->finish ? '' : " ({$layer->film->finish->value})"), $plan->separation->layers)),

@@ -46,7 +46,7 @@ final class JointSnags
     {
         foreach ($design->lines as $line) {
             if ($line->id === $part->card) {
-                return \mb_substr($line->words, $joint->left, $joint->right - $joint->left + 1);
+                return \mb_substr($line->lettering->words, $joint->left, $joint->right - $joint->left + 1);
             }
         }
 

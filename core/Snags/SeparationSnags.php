@@ -50,7 +50,7 @@ final readonly class SeparationSnags
             if ($layer->film->opaque) {
                 continue;
             }
-            $beneath = self::light($design->blank->colour) < self::DARK ? $design->blank->fabric : null;
+            $beneath = self::light($design->blank->fabric->colour) < self::DARK ? $design->blank->fabric->name : null;
             foreach ($separation->joints as $joint) {
                 if ($joint->upper === $layer->film && JointKind::Butted !== $joint->kind && JointKind::Gap !== $joint->kind && self::light($joint->lower->colour) < self::DARK) {
                     $beneath = $joint->lower->name;

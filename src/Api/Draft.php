@@ -10,7 +10,7 @@ use Uvret\Plan\Plan;
 final readonly class Draft
 {
     public function __construct(
-        public object $document,
+        public \stdClass $document,
         public Plan $plan,
     ) {
     }

@@ -26,8 +26,8 @@ final readonly class Drafting
     {
         if (\is_string($document)) {
             $document = \json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
-            \assert(\is_object($document));
         }
+        \assert($document instanceof \stdClass);
         $plan = $this->planner->plan($this->reader->fromDocument($document));
 
         return new Draft($document, $plan);

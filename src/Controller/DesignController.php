@@ -161,11 +161,11 @@ final readonly class DesignController
         }
         [$base, $ours] = [$this->drafting->draft($body->base), $this->drafting->draft($body->ours)];
         $opened = $this->openDesign($this->designs->get($id));
-        $theirs = $this->drafting->draft($opened->document)->plan->design;
+        $theirs = $this->drafting->draft($opened->document)->document;
 
         return new JsonResponse(new Comparison(
-            Differences::between($base->plan->design, $theirs),
-            Differences::between($base->plan->design, $ours->plan->design),
+            Differences::between($base->document, $theirs),
+            Differences::between($base->document, $ours->document),
             $opened,
             Merge::of($base->document, $ours->document, $opened->document),
         ));

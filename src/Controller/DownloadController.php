@@ -54,7 +54,7 @@ final readonly class DownloadController
     public function designFile(string $id, TypeCase $typeCase): Response
     {
         $draft = $this->drafting->draft($this->designs->get($id)->document);
-        $fonts = \array_values(\array_unique(\array_map(static fn (Line $line): string => $line->font, $draft->plan->design->lines)));
+        $fonts = \array_values(\array_unique(\array_map(static fn (Line $line): string => $line->lettering->font, $draft->plan->design->lines)));
 
         return $this->file(DesignFile::pack($this->drafting->encode($draft->document), $fonts, $typeCase)->bytes(), "$id.uvret.zip", 'application/zip');
     }

@@ -48,11 +48,11 @@ final readonly class LetterController
     {
         [, $line, $body] = $this->line($request);
         $at = $body->at ?? null;
-        if (!\is_int($at) || $at < 0 || $at >= \mb_strlen($line->words)) {
+        if (!\is_int($at) || $at < 0 || $at >= \mb_strlen($line->lettering->words)) {
             throw BadRequest::field('at', 'The line has no such letter.');
         }
 
-        return new JsonResponse(\array_map(WordForm::of(...), LetterForms::of($line, $at, $this->typeCase->font($line->font))));
+        return new JsonResponse(\array_map(WordForm::of(...), LetterForms::of($line->lettering, $at, $this->typeCase->font($line->lettering->font))));
     }
 
     #[Route('/api/try-outs', methods: 'POST')]
@@ -117,7 +117,7 @@ final readonly class LetterController
     public function mend(Request $request): JsonResponse
     {
         [$plan, $line, $body] = $this->line($request);
-        $font = $this->typeCase->font($line->font);
+        $font = $this->typeCase->font($line->lettering->font);
         $part = null;
         foreach ($plan->composition->parts as $candidate) {
             $part = $candidate->card === $line->id ? $candidate : $part;

@@ -39,12 +39,12 @@ final readonly class DesignArrival
         foreach ($file->fonts as $font) {
             $ids[$font->entry->id] = $this->idFor($font);
         }
-        /** @var object{lines: list<\stdClass>} $document */
+        /** @var \stdClass&object{lines: list<object{lettering: \stdClass}>} $document */
         $document = $draft->document;
         foreach ($document->lines as $line) {
-            $font = $line->font;
+            $font = $line->lettering->font;
             \assert(\is_string($font));
-            $line->font = $ids[$font] ?? $font;
+            $line->lettering->font = $ids[$font] ?? $font;
         }
 
         return $this->drafting->encode($document);

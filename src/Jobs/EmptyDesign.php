@@ -10,6 +10,7 @@ use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
 use Uvret\App\Entity\ShopUsage;
+use Uvret\Design\Upgrade\Upgrades;
 
 /** The document of a design with nothing on its blank yet. */
 final readonly class EmptyDesign
@@ -39,7 +40,7 @@ final readonly class EmptyDesign
         }
         $film = $this->entities->getRepository(RackFilm::class)->findOneBy([], ['position' => 'ASC']) ?? throw BadRequest::field('blank', 'The film rack is empty: put a film on it first.');
         $document = $this->drafting->encode((object) [
-            'uvret' => 1,
+            'uvret' => Upgrades::LATEST,
             'name' => $place->name,
             'unit' => 'mm',
             'blank' => [

@@ -12,11 +12,11 @@ final class ApiTest extends ApiCase
     public function testASaveIsKeptAndAnswersWithTheExactResult(): void
     {
         $opened = $this->get('/api/designs/kit-bag-ottilie');
-        $saved = $this->put($opened->with('document.lines.0.words', 'Henrik'));
+        $saved = $this->put($opened->with('document.lines.0.lettering.words', 'Henrik'));
 
         self::assertSame($opened->int('version') + 1, $saved->int('version'));
         $again = $this->get('/api/designs/kit-bag-ottilie');
-        self::assertSame('Henrik', $again->string('document.lines.0.words'));
+        self::assertSame('Henrik', $again->string('document.lines.0.lettering.words'));
         self::assertSame($saved->get('sheet'), $again->get('sheet'));
         self::assertNotSame($opened->string('sheet.parts.0.path'), $saved->string('sheet.parts.0.path'));
     }
@@ -32,7 +32,7 @@ final class ApiTest extends ApiCase
 
     public function testASaveWhoseAnswerWasLostIsAnsweredAgain(): void
     {
-        $opened = $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.words', 'Henrik');
+        $opened = $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', 'Henrik');
         $first = $this->put($opened);
         $again = $this->put($opened);
         self::assertSame($first->data(), $again->data());
@@ -53,8 +53,8 @@ final class ApiTest extends ApiCase
 
     public function testUndoAndRedoGoThroughAllStepsAndBranches(): void
     {
-        $words = fn (): string => $this->get('/api/designs/kit-bag-ottilie')->string('document.lines.0.words');
-        $write = fn (string $text, string $change = ''): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.words', $text), 200, $change);
+        $words = fn (): string => $this->get('/api/designs/kit-bag-ottilie')->string('document.lines.0.lettering.words');
+        $write = fn (string $text, string $change = ''): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', $text), 200, $change);
         $write('One');
         $write('Two');
         $this->post('undo');
@@ -73,12 +73,12 @@ final class ApiTest extends ApiCase
         self::assertSame([2, 2, 1, 0], \array_column($history, 'parent'));
         $this->post('history/3');
         self::assertSame('Two', $words());
-        self::assertSame('Three', $this->get('/api/designs/kit-bag-ottilie/history/4')->string('document.lines.0.words'));
+        self::assertSame('Three', $this->get('/api/designs/kit-bag-ottilie/history/4')->string('document.lines.0.lettering.words'));
     }
 
     public function testTypingIsOneStepAndANamedStepStays(): void
     {
-        $write = fn (string $text): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.words', $text), 200, 'words:name');
+        $write = fn (string $text): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', $text), 200, 'words:name');
         $write('H');
         $write('He');
         $write('Hen');

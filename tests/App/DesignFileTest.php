@@ -26,22 +26,22 @@ final class DesignFileTest extends ApiCase
         \file_put_contents($path, $file);
         self::assertTrue($zip->open($path));
         self::assertStringEqualsFile(\dirname(__DIR__, 2).'/fonts/lobster.ttf', (string) $zip->getFromName('fonts/lobster.ttf'));
-        self::assertSame('TERN POINT', Json::of((string) $zip->getFromName('design.json'))->string('lines.0.words'));
+        self::assertSame('TERN POINT', Json::of((string) $zip->getFromName('design.json'))->string('lines.0.lettering.words'));
     }
 
     public function testAFontThatIsNotHereComesWithTheDesign(): void
     {
         // On the other machine Anton is called lobster, and a font that is not here at all is used as well.
         $fonts = \dirname(__DIR__, 2).'/fonts';
-        $document = $this->get('/api/designs/crew-shirt-back')->with('document.lines.0.font', 'from-afar');
+        $document = $this->get('/api/designs/crew-shirt-back')->with('document.lines.0.lettering.font', 'from-afar');
         $bytes = (string) \file_get_contents("$fonts/anton.ttf");
         $design = $this->open((new DesignFile((string) new Json((array) $document->get('document')), [
             new PackedFont(new FontEntry('lobster', 'Lobster of theirs', 'block', 'OFL'), $bytes),
             new PackedFont(new FontEntry('from-afar', 'From afar', 'block', 'OFL'), (string) \file_get_contents("$fonts/rye.ttf")),
         ]))->bytes());
         $opened = $this->get("/api/designs/$design");
-        self::assertSame(['from-afar', 'lobster-2'], [$opened->string('document.lines.0.font'), $opened->string('document.lines.1.font')]);
-        $anton = $this->put($opened->with('document.lines.1.font', 'anton'));
+        self::assertSame(['from-afar', 'lobster-2'], [$opened->string('document.lines.0.lettering.font'), $opened->string('document.lines.1.lettering.font')]);
+        $anton = $this->put($opened->with('document.lines.1.lettering.font', 'anton'));
         self::assertSame($opened->string('sheet.parts.1.path'), $anton->string('sheet.parts.1.path'));
         self::assertContains('From afar', \array_column($this->get('/api/fonts')->data(), 'name'));
     }

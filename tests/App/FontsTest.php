@@ -19,7 +19,7 @@ final class FontsTest extends ApiCase
         $id = $added->string('font.id');
 
         $opened = $this->get('/api/designs/kit-bag-ottilie');
-        $saved = $this->put($opened->with('document.lines.0.font', $id));
+        $saved = $this->put($opened->with('document.lines.0.lettering.font', $id));
         self::assertNotSame('', $saved->string('sheet.parts.0.path'));
         self::assertSame([], $saved->get('sheet.snags'));
 
@@ -65,12 +65,12 @@ final class FontsTest extends ApiCase
 
     public function testJoinsAreMendedOnTheServer(): void
     {
-        $opened = $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.font', 'meow-script')->with('document.lines.0.words', 'Tern Point');
+        $opened = $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.font', 'meow-script')->with('document.lines.0.lettering.words', 'Tern Point');
         $before = $this->put($opened);
         self::assertNotSame([], $before->get('sheet.snags'));
         $mended = $this->send('POST', '/api/mended-joins', ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id')]);
         self::assertStringContainsString('moved together', $mended->string('said.0'));
-        $after = $this->put($opened->with('version', $before->int('version'))->with('document.lines.0.letters', $mended->get('letters')));
+        $after = $this->put($opened->with('version', $before->int('version'))->with('document.lines.0.lettering.letters', $mended->get('letters')));
         self::assertSame([], $after->get('sheet.snags'));
         $forms = $this->send('POST', '/api/letter-forms', ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id'), 'at' => 0]);
         self::assertGreaterThan(1, \count($forms->data()));

@@ -122,7 +122,7 @@ final class JobsTest extends ApiCase
         self::assertSame('to cut', $this->get('/api/jobs/committee-hats')->string('state'), 'all of the job is approved');
 
         // A change of words right after would be one step with the change before; the approved step stays as it was.
-        $this->put($this->get('/api/designs/committee-hat')->with('document.lines.0.words', 'Seen at the finish'), 200, 'words:line');
+        $this->put($this->get('/api/designs/committee-hat')->with('document.lines.0.lettering.words', 'Seen at the finish'), 200, 'words:line');
         self::assertFalse($this->get('/api/designs/committee-hat')->get('approval.current'));
         $step = $approval->int('step');
         self::assertSame($opened->get('document'), $this->get("/api/designs/committee-hat/history/$step")->get('document'));
@@ -135,12 +135,12 @@ final class JobsTest extends ApiCase
     public function testTwoWritersSeeWhatEachChanged(): void
     {
         $base = $this->get('/api/designs/crew-shirt-back');
-        $this->put($base->with('document.lines.0.words', 'TERN BAY'));
-        $ours = $base->with('document.lines.1.words', 'Rowers');
+        $this->put($base->with('document.lines.0.lettering.words', 'TERN BAY'));
+        $ours = $base->with('document.lines.1.lettering.words', 'Rowers');
         $both = $this->send('POST', '/api/designs/crew-shirt-back/compare', ['base' => $base->get('document'), 'ours' => $ours->get('document')]);
-        self::assertSame(['“TERN POINT” reads “TERN BAY”.'], $both->get('theirs'));
-        self::assertSame(['“Regatta” reads “Rowers”.'], $both->get('ours'));
-        self::assertSame(['TERN BAY', 'Rowers'], [$both->string('merged.lines.0.words'), $both->string('merged.lines.1.words')]);
+        self::assertSame(['“TERN POINT”: words changed to “TERN BAY”.'], $both->get('theirs'));
+        self::assertSame(['“Regatta”: words changed to “Rowers”.'], $both->get('ours'));
+        self::assertSame(['TERN BAY', 'Rowers'], [$both->string('merged.lines.0.lettering.words'), $both->string('merged.lines.1.lettering.words')]);
         $saved = $this->put($both->with('id', 'crew-shirt-back')->with('version', $both->int('opened.version'))->with('document', $both->get('merged')));
         self::assertSame(2 + $base->int('version'), $saved->int('version'));
     }

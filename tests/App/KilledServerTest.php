@@ -46,7 +46,7 @@ final class KilledServerTest extends TestCase
         for ($kill = 0; $kill < self::KILLS; ++$kill) {
             $server = $this->start();
             $found = Json::of($this->request('GET', '') ?? '{}');
-            $words = $found->string('document.lines.0.words');
+            $words = $found->string('document.lines.0.lettering.words');
             // What was answered is there; what was under way when the server was killed may be.
             self::assertContains($words, [0 === $count ? 'Ottilie' : "Crew $count", 'Crew '.($count + 1)], "after kill $kill");
             $count = 'Ottilie' === $words ? 0 : (int) \substr($words, 5);
@@ -56,7 +56,7 @@ final class KilledServerTest extends TestCase
             $version = $found->int('version');
             do {
                 $next = $count + 1;
-                $body = new Json(['version' => $version, 'document' => $found->with('document.lines.0.words', "Crew $next")->get('document'), 'change' => '']);
+                $body = new Json(['version' => $version, 'document' => $found->with('document.lines.0.lettering.words', "Crew $next")->get('document'), 'change' => '']);
                 $start = \microtime(true);
                 $answer = $this->request('PUT', (string) $body, $server, $end);
                 if (null !== $answer) {

@@ -20,10 +20,11 @@ final class StorageTest extends ApiCase
         self::assertInstanceOf(Connection::class, $connection);
         $this->client->disableReboot();
         $this->get('/api/stamp');
+        $connection->executeStatement('VACUUM');
         $pages = $connection->fetchOne('PRAGMA page_count');
         self::assertIsInt($pages);
         $connection->executeStatement("PRAGMA max_page_count = $pages");
-        $long = $opened->with('document.lines.0.words', \str_repeat('Ottilie ', 200));
+        $long = $opened->with('document.lines.0.lettering.words', \str_repeat('Ottilie ', 200));
         $problem = $this->put($long, 503);
         self::assertSame('Not saved', $problem->string('title'));
         self::assertStringContainsString('is full', $problem->string('detail'));

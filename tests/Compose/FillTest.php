@@ -15,6 +15,7 @@ use Uvret\Design\Fill\EdgeShape;
 use Uvret\Design\Fill\Fills;
 use Uvret\Design\Form;
 use Uvret\Design\FormKind;
+use Uvret\Design\Reading\Defaults;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Geos;
 
@@ -35,7 +36,7 @@ final class FillTest extends TestCase
     #[DataProvider('shapes')]
     public function testEdgesHaveTheirShapesAndARectangleFillsThem(EdgeShape $shape, array $heights): void
     {
-        $fills = new Fills(new Edge($shape, 20_000, 0, 1_000, 5_000), new Edge(EdgeShape::Level));
+        $fills = Defaults::of(Fills::class, 'fills', ['top' => ['shape' => $shape, 'rise' => 20_000, 'left' => 1_000, 'right' => 5_000]]);
         $filling = Filling::between(100_000, -2_000, 48_000, new ShapedBorders($fills, 100_000, -2_000, 48_000), false);
         foreach ($heights as [$share, $height]) {
             [$x, $y] = $filling->at(100_000.0 * $share, 48_000);
@@ -60,7 +61,7 @@ final class FillTest extends TestCase
 
     public function testAPullMovesThePeakAndKeepsTheEnds(): void
     {
-        $edge = new Edge(EdgeShape::Arched, 20_000, 50);
+        $edge = Defaults::of(Edge::class, 'edge', ['shape' => EdgeShape::Arched, 'rise' => 20_000, 'pull' => 50]);
         self::assertEqualsWithDelta(20_000, $edge->at(0.7), 1e-6);
         self::assertSame([0.0, 0.0], [\round($edge->at(0.0), 6), \round($edge->at(1.0), 6)]);
         self::assertLessThan(20_000, $edge->at(0.69));
@@ -70,7 +71,7 @@ final class FillTest extends TestCase
     /** Letters keep their looks: where the line is twice as tall, they are twice as wide. */
     public function testWidthsGoByHeights(): void
     {
-        $fills = new Fills(new Edge(EdgeShape::Level, right: 50_000), new Edge());
+        $fills = Defaults::of(Fills::class, 'fills', ['top' => ['right' => 50_000]]);
         $filling = Filling::between(100_000, 0, 50_000, new ShapedBorders($fills, 100_000, 0, 50_000), true);
         $widthAt = static fn (float $x): float => $filling->at($x + 50, 0)[0] - $filling->at($x - 50, 0)[0];
         self::assertEqualsWithDelta(2.0, $widthAt(99_900) / $widthAt(100), 0.02);
@@ -118,7 +119,7 @@ final class FillTest extends TestCase
     #[DataProvider('kinds')]
     public function testFormsHaveTheirRealWidthAndHeightInTheirPlace(FormKind $kind): void
     {
-        $region = FormOutline::region(new Form('form', $kind, 'ink', 90_000, 70_000, 6_000, 9_000, 7, 40, 3_000, 50_000));
+        $region = FormOutline::region(Defaults::of(Form::class, 'form', ['id' => 'form', 'film' => 'ink', 'shape' => ['kind' => $kind, 'corner' => 6_000, 'band' => 9_000, 'count' => 7, 'depth' => 40], 'size' => ['width' => 90_000, 'height' => 70_000], 'place' => ['across' => 3_000, 'down' => 50_000]]));
         $box = $region->bounds();
         self::assertNotNull($box);
         self::assertSame([90_000, 70_000], [$box->width(), $box->height()]);

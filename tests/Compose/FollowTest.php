@@ -16,6 +16,7 @@ use Uvret\Compose\Follow\StrainKind;
 use Uvret\Compose\Part;
 use Uvret\Design\Follow\Arc;
 use Uvret\Design\Follow\ArcBy;
+use Uvret\Design\Reading\Defaults;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Curve\Path;
@@ -32,12 +33,12 @@ final class FollowTest extends TestCase
     /** @return iterable<string, array{Arc}> */
     public static function arcs(): iterable
     {
-        yield 'a rise' => [new Arc(ArcBy::Rise, rise: 30_000)];
-        yield 'a small rise' => [new Arc(ArcBy::Rise, rise: 300)];
-        yield 'a rise downwards' => [new Arc(ArcBy::Rise, rise: 30_000, bowsDown: true)];
-        yield 'an angle' => [new Arc(ArcBy::Angle, angle: 100)];
-        yield 'an angle downwards' => [new Arc(ArcBy::Angle, angle: 100, bowsDown: true)];
-        yield 'a radius' => [new Arc(ArcBy::Radius, radius: 140_000)];
+        yield 'a rise' => [Defaults::of(Arc::class, 'arc', ['by' => 'rise', 'rise' => 30_000])];
+        yield 'a small rise' => [Defaults::of(Arc::class, 'arc', ['by' => 'rise', 'rise' => 300])];
+        yield 'a rise downwards' => [Defaults::of(Arc::class, 'arc', ['by' => 'rise', 'rise' => 30_000, 'bows' => 'down'])];
+        yield 'an angle' => [Defaults::of(Arc::class, 'arc', ['by' => 'angle', 'angle' => 100])];
+        yield 'an angle downwards' => [Defaults::of(Arc::class, 'arc', ['by' => 'angle', 'angle' => 100, 'bows' => 'down'])];
+        yield 'a radius' => [Defaults::of(Arc::class, 'arc', ['by' => 'radius', 'radius' => 140_000])];
     }
 
     #[DataProvider('arcs')]

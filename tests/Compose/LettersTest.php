@@ -47,7 +47,7 @@ final class LettersTest extends TestCase
     public function testFormsAreThoseOfTheFont(): void
     {
         $line = Designs::read(['lines.0.font' => 'great-vibes', 'lines.0.words' => 'See Quill'])->lines[0];
-        $forms = LetterForms::of($line, 4, Letters::font('great-vibes'));
+        $forms = LetterForms::of($line->lettering, 4, Letters::font('great-vibes'));
         self::assertSame([], $forms[0]->features);
         self::assertContains(['salt'], \array_column($forms, 'features'));
         $seen = [];
@@ -85,7 +85,7 @@ final class LettersTest extends TestCase
         self::assertSame(['ink', 'buoy'], [$ink->film, $buoy->film]);
         self::assertCount(2, $buoy->region->pieces());
         self::assertEqualsWithDelta($one->composition->parts[0]->region->area(), $ink->region->area() + $buoy->region->area(), 1);
-        $this->expectExceptionMessage('lines/0/letters/0/film');
+        $this->expectExceptionMessage('lines/0/lettering/letters/0/film');
         Designs::read([...self::ANTON, 'lines.0.letters' => [['at' => 1, 'film' => 'gold']]]);
     }
 

@@ -12,6 +12,7 @@ use Uvret\Compose\Treat\Cutting;
 use Uvret\Compose\Treat\RemarkKind;
 use Uvret\Compose\Treat\Removal;
 use Uvret\Compose\Treat\RemovalKind;
+use Uvret\Design\Reading\Defaults;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Design\Treatment\Near;
 use Uvret\Geometry\Box;
@@ -168,14 +169,14 @@ final class TreatmentTest extends TestCase
             (new Box(50_000, 4_000, 54_000, 5_000))->toRegion(),
             (new Box(50_000, 35_000, 54_000, 36_000))->toRegion(),
         );
-        $cleaner = new Cleaner(new Clean(), 'card');
+        $cleaner = new Cleaner(Defaults::of(Clean::class, 'clean'), 'card');
         $clean = $cleaner->afterCut($base->subtract($cut), $base, new Cutting($cut, 400));
         $kinds = \array_map(static fn (Removal $removal): string => $removal->kind->value, $cleaner->removals());
         self::assertEqualsCanonicalizing(['pinhole', 'dot', 'sliver'], $kinds);
         self::assertCount(1, $clean->pieces());
         // The small hole that was there before is real, and the three big cuts stay.
         self::assertCount(1 + 4, $clean->rings());
-        $kept = new Cleaner(new Clean(kept: [['card' => 'card', 'x' => 30_300, 'y' => 5_300]]), 'card');
+        $kept = new Cleaner(Defaults::of(Clean::class, 'clean', ['kept' => [['card' => 'card', 'x' => 30_300, 'y' => -5_300]]]), 'card');
         self::assertCount(1 + 5, $kept->afterCut($base->subtract($cut), $base, new Cutting($cut, 400))->rings());
         self::assertSame([true], \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'));
     }
@@ -185,7 +186,7 @@ final class TreatmentTest extends TestCase
         $point = (new Box(0, 0, 1, 1))->toRegion();
         $discs = $point->offset(10_000)->union($point->transform(\Uvret\Geometry\Affine::move(19_000, 0))->offset(10_000));
         $frame = (new Box(40_000, -10_000, 60_000, 10_000))->toRegion()->subtract((new Box(45_000, -5_000, 55_000, 5_000))->toRegion());
-        $cleaner = new Cleaner(new Clean(), 'card');
+        $cleaner = new Cleaner(Defaults::of(Clean::class, 'clean'), 'card');
         $clean = $cleaner->afterGrowing($discs->union($frame), Near::Join);
         self::assertSame([RemovalKind::Nub, RemovalKind::Nub], \array_column($cleaner->removals(), 'kind'), 'above and below where the discs meet');
         self::assertTrue($frame->exclusive($clean->intersect((new Box(40_000, -10_000, 60_000, 10_000))->toRegion()))->isEmpty());
@@ -194,11 +195,11 @@ final class TreatmentTest extends TestCase
     public function testRimsThatNearlyTouchAreJoinedOrKeptApart(): void
     {
         $two = (new Box(0, 0, 20_000, 20_000))->toRegion()->union((new Box(20_500, 0, 40_000, 20_000))->toRegion());
-        self::assertCount(1, (new Cleaner(new Clean(), 'card'))->afterGrowing($two, Near::Join)->pieces());
-        $apart = (new Cleaner(new Clean(), 'card'))->afterGrowing($two, Near::Apart)->pieces();
+        self::assertCount(1, (new Cleaner(Defaults::of(Clean::class, 'clean'), 'card'))->afterGrowing($two, Near::Join)->pieces());
+        $apart = (new Cleaner(Defaults::of(Clean::class, 'clean'), 'card'))->afterGrowing($two, Near::Apart)->pieces();
         self::assertCount(2, $apart);
         self::assertGreaterThanOrEqual(780.0, $apart[0]->distanceTo($apart[1]));
-        self::assertSame($two->rings(), (new Cleaner(new Clean(), 'card'))->afterGrowing($two, Near::AsIs)->rings());
+        self::assertSame($two->rings(), (new Cleaner(Defaults::of(Clean::class, 'clean'), 'card'))->afterGrowing($two, Near::AsIs)->rings());
     }
 
     /**

@@ -44,13 +44,14 @@ final class DesignReaderTest extends TestCase
         yield 'unknown field within a line' => [['lines.0.mirror' => true], 'lines/0/mirror', 'is not a field'];
         yield 'missing field' => [['blank.placement.width' => null], 'blank/placement/width', 'is missing'];
         yield 'a length that is not whole' => [['lines.0.size.length' => 12.5], 'lines/0/size/length', 'a whole number'];
-        yield 'text for a number' => [['lines.0.gap' => '3'], 'lines/0/gap', 'a whole number'];
+        yield 'text for a number' => [['lines.0.gap' => '3'], 'lines/0/stacking/gap', 'a whole number'];
         yield 'too large' => [['blank.placement.width' => 99_000_000], 'blank/placement/width', 'at most 20000000'];
-        yield 'an unknown word' => [['lines.0.align' => 'middle'], 'lines/0/align', 'none of the values'];
-        yield 'another version' => [['uvret' => 2], 'uvret', 'not the version'];
+        yield 'an unknown word' => [['lines.0.align' => 'middle'], 'lines/0/place/align', 'must be one of left, centre, right'];
+        yield 'a later version' => [['uvret' => 3], 'uvret', 'made by a newer Uvret'];
+        yield 'a version before the first' => [['uvret' => 0], 'uvret', 'must be 2'];
         yield 'a film that is not there' => [['lines.0.film' => 'gold'], 'lines/0/film', 'does not have'];
         yield 'no size' => [['lines.0.size.length' => 0], 'lines/0/size/length', 'more than 0'];
-        yield 'control characters' => [['lines.0.words' => "two\nlines"], 'lines/0/words', 'cannot have'];
+        yield 'control characters' => [['lines.0.words' => "two\nlines"], 'lines/0/lettering/words', 'cannot have'];
         yield 'the same id twice' => [['films.1' => Designs::FILM], 'films/1/id', 'its own'];
     }
 

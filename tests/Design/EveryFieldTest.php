@@ -10,6 +10,8 @@ use Uvret\Design\Design;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Design\Differences;
+use Uvret\Design\Reading\ValueReader;
+use Uvret\Design\SchemaNode;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Json;
 
@@ -46,7 +48,7 @@ final class EveryFieldTest extends TestCase
                     ++$refused;
                     // What is wrong of it is told where it is, or where it is missed from.
                     $steps = \explode('.', $path);
-                    self::assertMatchesRegularExpression('#'.\preg_quote(\implode('/', \count($steps) > 1 ? \array_slice($steps, 0, -1) : $steps), '#').'|'.\preg_quote($steps[\count($steps) - 1], '#').'|repeats|films#', $e->getMessage());
+                    self::assertMatchesRegularExpression('#'.\preg_quote(\implode('/', \count($steps) > 1 ? \array_slice($steps, 0, -1) : $steps), '#').'|'.\preg_quote($steps[\count($steps) - 1], '#').'|repeats|films|must be one of#', $e->getMessage());
                 }
             }
         }
@@ -58,9 +60,8 @@ final class EveryFieldTest extends TestCase
     public function testEveryChangeIsToldInWords(array $paths): void
     {
         $document = self::document();
-        $reader = new DesignReader();
-        $before = $reader->fromJson((string) $document);
-        self::assertSame([], Differences::between($before, $reader->fromJson((string) $document)));
+        $before = Designs::complete((string) $document);
+        self::assertSame([], Differences::between($before, Designs::complete((string) $document)));
         $changed = 0;
         foreach ($paths as $path) {
             $after = self::otherwise($document, $path, $before);
@@ -75,8 +76,29 @@ final class EveryFieldTest extends TestCase
         self::assertGreaterThan('uvret' === $paths[0] ? -1 : 0, $changed);
     }
 
+    /** Every setting of a card has its phrase in the schema: its title, or what is said of the group that it is in. */
+    public function testTheTableOfPhrasesIsComplete(): void
+    {
+        $without = [];
+        foreach (['lines', 'forms', 'motifs'] as $list) {
+            self::untold(SchemaNode::in(DesignReader::SCHEMA)->properties()[$list]->items(), $list, $without);
+        }
+        // An id is what tells one card from another.
+        self::assertSame(['lines/id', 'forms/id', 'motifs/id'], $without);
+    }
+
+    /** @param list<string> $without */
+    private static function untold(SchemaNode $node, string $path, array &$without): void
+    {
+        foreach ($node->properties() as $name => $field) {
+            if ('' === $field->word('title').$field->word('changed')) {
+                [] === $field->properties() ? $without[] = "$path/$name" : self::untold($field, "$path/$name", $without);
+            }
+        }
+    }
+
     /** The design with another value in a field; null where there is none that makes another design. */
-    private static function otherwise(Json $document, string $path, Design $before): ?Design
+    private static function otherwise(Json $document, string $path, \stdClass $before): ?\stdClass
     {
         $value = $document->get($path);
         $candidates = match (true) {
@@ -88,11 +110,11 @@ final class EveryFieldTest extends TestCase
         };
         foreach ($candidates as $candidate) {
             try {
-                $after = (new DesignReader())->fromJson((string) $document->with($path, $candidate));
+                $after = Designs::complete((string) $document->with($path, $candidate));
             } catch (DesignException) {
                 continue;
             }
-            if ($candidate !== $value && $after != $before) {
+            if ($candidate !== $value && ValueReader::read(Design::class, $after) != ValueReader::read(Design::class, $before)) {
                 return $after;
             }
         }
@@ -111,12 +133,8 @@ final class EveryFieldTest extends TestCase
             'motifs' => [['id' => 'oars', 'name' => 'Oars', 'width' => 40_000, 'height' => 40_000, 'across' => 0, 'down' => 60_000, 'colours' => [['colour' => '#123456', 'film' => 'ink', 'path' => 'M0 0L9 0L9 9Z']], 'treatments' => $treatments]],
             'layering' => ['joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'butted', 'width' => 300]]],
         ]);
-        $document = \json_decode($json);
-        \assert(\is_object($document));
-        // Reading completes it.
-        (new DesignReader())->fromDocument($document);
 
-        return Json::of(\json_encode($document, \JSON_THROW_ON_ERROR));
+        return Json::of(\json_encode(Designs::complete($json), \JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -27,8 +27,8 @@ final class MergeTest extends TestCase
     public function testDifferencesOfFilmsAreSaidInWords(): void
     {
         $films = \array_map(static fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, ['ink', 'buoy', 'chalk']);
-        $before = Designs::read(['films' => $films]);
-        $after = Designs::read(['films' => [$films[1], $films[0], $films[2]], 'layering' => ['joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'lay over', 'width' => 600]], 'marks' => 'none', 'thickest' => 500]]);
+        $before = Designs::document(['films' => $films]);
+        $after = Designs::document(['films' => [$films[1], $films[0], $films[2]], 'layering' => ['joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'lay over', 'width' => 600]], 'marks' => 'none', 'thickest' => 500]]);
         self::assertSame([
             'The films lie in another order: Buoy, Ink, Chalk from the bottom up.',
             'Ink and Buoy are laid over, by 0.6 mm.',
@@ -39,14 +39,14 @@ final class MergeTest extends TestCase
 
     public function testDifferencesAreSaidInWords(): void
     {
-        $before = Designs::read(Designs::secondLine());
-        $after = Designs::read(['name' => 'Bag', 'lines.0.words' => 'Henrik', 'lines.0.size' => ['by' => 'height', 'length' => 30000], 'lines.0.shift' => 2000, ...Designs::secondLine(['id' => 'new', 'words' => 'Bay']), 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);
+        $before = Designs::document(Designs::secondLine());
+        $after = Designs::document(['name' => 'Bag', 'lines.0.words' => 'Henrik', 'lines.0.size' => ['by' => 'height', 'length' => 30000], 'lines.0.shift' => 2000, ...Designs::secondLine(['id' => 'new', 'words' => 'Bay']), 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);
         self::assertSame([
-            'The design is called “Bag”.',
+            'Name changed to “Bag”.',
             'The fabric is Navy.',
-            '“Ottilie” reads “Henrik”.',
-            '“Ottilie” is 30.0 mm high.',
-            '“Ottilie” was moved.',
+            '“Ottilie”: words changed to “Henrik”.',
+            '“Ottilie”: size changed to 30.0 mm by height.',
+            '“Ottilie”: moved.',
             '“Bay” was added.',
             '“Harbour” was removed.',
         ], Differences::between($before, $after));

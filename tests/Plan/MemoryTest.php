@@ -73,10 +73,10 @@ final class MemoryTest extends TestCase
         $film = $films[$random->getInt(0, \count($films) - 1)];
 
         return match ($random->getInt(0, 8)) {
-            0 => $document->with("$line.words", \mb_substr($document->string("$line.words"), 0, 4).['A', 'on', ' x', '!'][$random->getInt(0, 3)]),
-            1 => $document->with("$line.spacing", $random->getInt(-20, 60)),
-            2 => $document->with("$line.shift", $random->getInt(-9_000, 9_000)),
-            3 => $document->with("$line.turn", $random->getInt(-20, 20)),
+            0 => $document->with("$line.lettering.words", \mb_substr($document->string("$line.lettering.words"), 0, 4).['A', 'on', ' x', '!'][$random->getInt(0, 3)]),
+            1 => $document->with("$line.lettering.spacing", $random->getInt(-20, 60)),
+            2 => $document->with("$line.stacking.shift", $random->getInt(-9_000, 9_000)),
+            3 => $document->with("$line.place.turn", $random->getInt(-20, 20)),
             4 => $document->with("$line.treatments.outlines", [['width' => $random->getInt(800, 3_000), 'film' => $film]]),
             5 => $document->with("$line.treatments.shadow", ['kind' => ['none', 'block', 'shifted'][$random->getInt(0, 2)], 'film' => $film, 'length' => $random->getInt(1_000, 6_000)]),
             6 => $document->with('layering.usual.width', $random->getInt(300, 1_200)),
@@ -97,10 +97,6 @@ final class MemoryTest extends TestCase
 
     private static function complete(string $demo): Json
     {
-        $document = \json_decode((string) \file_get_contents(Designs::folder()."/$demo.json"));
-        \assert(\is_object($document));
-        (new DesignReader())->fromDocument($document);
-
-        return Json::of(\json_encode($document, \JSON_THROW_ON_ERROR));
+        return Json::of(\json_encode(Designs::complete((string) \file_get_contents(Designs::folder()."/$demo.json")), \JSON_THROW_ON_ERROR));
     }
 }

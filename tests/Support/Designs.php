@@ -14,8 +14,13 @@ final class Designs
 {
     public const FILM = ['id' => 'ink', 'name' => 'Harbour ink', 'colour' => '#22243A', 'finish' => 'smooth', 'width' => 500000, 'thickness' => 90, 'bladeSide' => 'mirrored'];
 
+    private const GROUPS = [
+        'lines' => ['lettering' => ['words', 'font', 'spacing', 'language', 'features', 'wordForms', 'joins', 'letters'], 'place' => ['align', 'turn'], 'stacking' => ['gap', 'tight', 'shift', 'alignTo'], 'size' => ['stretch']],
+        'forms' => ['shape' => ['kind', 'corner', 'band', 'count', 'depth'], 'size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
+        'motifs' => ['size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
+    ];
     private const DOCUMENT = [
-        'uvret' => 1,
+        'uvret' => 2,
         'name' => 'Name on the bag',
         'unit' => 'mm',
         'blank' => [
@@ -36,7 +41,7 @@ final class Designs
     }
 
     /**
-     * The document with changes by path, like lines.0.words; null removes a field.
+     * The document with changes by path, like lines.0.words; null removes a field. What cards have in groups may be given without them.
      *
      * @param array<string, mixed> $changes
      */
@@ -47,13 +52,57 @@ final class Designs
             $document = $document->with($path, $value);
         }
 
-        return (string) $document;
+        $data = $document->data();
+        foreach (self::GROUPS as $list => $groups) {
+            $cards = \is_array($data[$list] ?? null) ? $data[$list] : [];
+            $data[$list] = \array_map(static fn (mixed $card): mixed => \is_array($card) ? self::grouped($card, $groups) : $card, $cards);
+        }
+
+        return (string) new Json($data);
+    }
+
+    /**
+     * @param array<mixed>                $card
+     * @param array<string, list<string>> $groups
+     *
+     * @return array<mixed>
+     */
+    private static function grouped(array $card, array $groups): array
+    {
+        foreach ($groups as $group => $fields) {
+            $own = \array_intersect_key($card, \array_flip($fields));
+            $card = \array_diff_key($card, $own);
+            if ([] !== $own) {
+                $card[$group] = $own + (\is_array($card[$group] ?? null) ? $card[$group] : []);
+            }
+        }
+
+        return $card;
     }
 
     /** @param array<string, mixed> $changes */
     public static function read(array $changes = []): Design
     {
         return (new DesignReader())->fromJson(self::json($changes));
+    }
+
+    /**
+     * The document as reading it leaves it: complete.
+     *
+     * @param array<string, mixed> $changes
+     */
+    public static function document(array $changes = []): \stdClass
+    {
+        return self::complete(self::json($changes));
+    }
+
+    public static function complete(string $json): \stdClass
+    {
+        $document = \json_decode($json);
+        \assert($document instanceof \stdClass);
+        (new DesignReader())->fromDocument($document);
+
+        return $document;
     }
 
     /** @param array<string, mixed> $changes */

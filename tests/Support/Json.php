@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\Support;
 
-/** A decoded JSON document, read and changed by paths like document.lines.0.words. */
+/** A decoded JSON document, read and changed by paths like document.lines.0.lettering.words. */
 final class Json
 {
     /** @param array<mixed> $data */

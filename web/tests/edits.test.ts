@@ -3,6 +3,7 @@ import type { Film, Letter, SheetRemoval } from '../src/api/client';
 import {
     cardName,
     freeId,
+    inTurn,
     plainLetter,
     withAlternateFilm,
     withBlankFitted,
@@ -17,7 +18,7 @@ import {
     withTreatments,
     withWords,
 } from '../src/bench/edits';
-import { newRim, untreated } from '../src/bench/treatments';
+import { newRim } from '../src/bench/treatments';
 import { show, showFilm, showRound, showWithUnit } from '../src/measure';
 import { empty, random, withForms, withLines } from './support/designs';
 
@@ -37,21 +38,23 @@ describe('words', () => {
         const design = withLines({ words, letters: signed(words) });
         const next = withWords('line-1', words.slice(0, from) + typed + words.slice(to))(design).lines[0];
         const kept = words.slice(0, from) + words.slice(to);
-        expect(next?.letters.map(({ turn }) => String.fromCodePoint(turn)).join('')).toBe(kept);
-        for (const { at, turn } of next?.letters ?? []) {
-            expect(next?.words[at]).toBe(String.fromCodePoint(turn));
+        expect(next?.lettering.letters.map(({ turn }) => String.fromCodePoint(turn)).join('')).toBe(kept);
+        for (const { at, turn } of next?.lettering.letters ?? []) {
+            expect(next?.lettering.words[at]).toBe(String.fromCodePoint(turn));
         }
     });
 
     it('signs of two units are one letter', () => {
         const design = withLines({ words: 'A😀B', letters: [{ ...plainLetter(2), turn: 66 }] });
-        expect(withWords('line-1', 'A😀XB')(design).lines[0]?.letters).toEqual([{ ...plainLetter(3), turn: 66 }]);
+        expect(withWords('line-1', 'A😀XB')(design).lines[0]?.lettering.letters).toEqual([
+            { ...plainLetter(3), turn: 66 },
+        ]);
     });
 
     it('a letter that nothing is set for any more is left out', () => {
-        const design = withLetter('line-1', 1, { kern: 20 })(withLines({ words: 'AB' }));
-        expect(design.lines[0]?.letters).toEqual([{ ...plainLetter(1), kern: 20 }]);
-        expect(withLetter('line-1', 1, { kern: 0 })(design).lines[0]?.letters).toEqual([]);
+        const design = withLetter('line-1', 1, (letter) => (letter.kern = 20))(withLines({ words: 'AB' }));
+        expect(design.lines[0]?.lettering.letters).toEqual([{ ...plainLetter(1), kern: 20 }]);
+        expect(withLetter('line-1', 1, (letter) => (letter.kern = 0))(design).lines[0]?.lettering.letters).toEqual([]);
     });
 
     it('an ornament comes between letters, which keep what is set for them', () => {
@@ -60,8 +63,8 @@ describe('words', () => {
             1,
             77,
         )(withLines({ words: 'AB', letters: [{ ...plainLetter(1), turn: 5 }] }));
-        expect(design.lines[0]?.words).toBe('A❧B');
-        expect(design.lines[0]?.letters).toEqual([
+        expect(design.lines[0]?.lettering.words).toBe('A❧B');
+        expect(design.lines[0]?.lettering.letters).toEqual([
             { ...plainLetter(1), glyph: 77 },
             { ...plainLetter(2), turn: 5 },
         ]);
@@ -73,12 +76,12 @@ describe('films', () => {
 
     it('letters take turns, and the spaces between them do not count', () => {
         const design = withAlternateFilm('line-1', chalk)(withLines({ words: 'AB CD' }));
-        expect(design.lines[0]?.letters.map(({ at, film }) => [at, film])).toEqual([
+        expect(design.lines[0]?.lettering.letters.map(({ at, film }) => [at, film])).toEqual([
             [1, 'chalk'],
             [4, 'chalk'],
         ]);
         const back = withAlternateFilm('line-1', ink)(design);
-        expect(back.lines[0]?.letters.every(({ film }) => film === '')).toBe(true);
+        expect(back.lines[0]?.lettering.letters.every(({ film }) => film === '')).toBe(true);
     });
 
     it('a joint is the same from either side', () => {
@@ -118,23 +121,15 @@ describe('cards', () => {
     it('on another area all measures are as much larger, and what film and hands need stays', () => {
         const line = withLines({ words: 'A', gap: 8000, shift: -3000, size: { by: 'width', length: 100000 } });
         const piece = { points: [0, 0, 900, 0, 900, 900], of: { width: 0, height: 0, turn: 0 } };
-        const design = withTreatments('line-1', {
-            ...untreated,
-            outlines: [newRim('chalk')],
-            erased: [
-                withPieceOut('line-1', piece)(line).lines[0]?.treatments.erased[0] ?? {
-                    ...piece,
-                    id: 'piece-1',
-                    hidden: false,
-                },
-            ],
-        })(withForms(line, { across: 10000, down: 20000, width: 30000, height: 40000 }));
+        const design = inTurn(
+            withTreatments('line-1', ({ outlines }) => outlines.push(newRim('chalk'))),
+            withPieceOut('line-1', piece),
+        )(withForms(line, { across: 10000, down: 20000, width: 30000, height: 40000 }));
         const fitted = withBlankFitted({ placement: { ...design.blank.placement, width: 140000, height: 200000 } })(
             design,
         );
         expect(fitted.lines[0]).toMatchObject({
-            gap: 4000,
-            shift: -1500,
+            stacking: { gap: 4000, shift: -1500 },
             size: { length: 50000 },
             treatments: {
                 outlines: [{ width: 1000 }],
@@ -144,7 +139,10 @@ describe('cards', () => {
                 erased: [{ points: [0, 0, 450, 0, 450, 450] }],
             },
         });
-        expect(fitted.forms[0]).toMatchObject({ across: 5000, down: 10000, width: 15000, height: 20000 });
+        expect(fitted.forms[0]).toMatchObject({
+            place: { across: 5000, down: 10000 },
+            size: { width: 15000, height: 20000 },
+        });
     });
 });
 

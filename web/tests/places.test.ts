@@ -42,7 +42,7 @@ describe('places by hand', () => {
         const card = dice.one([...design.lines, ...design.forms]).id;
         const [dx, dy] = [dice.from(-20000, 20000), dice.one([0, dice.from(-20000, 20000)])];
         const before = laid(design, sizes);
-        const after = laid(withDropped(card, {}, moveBy(dx, dy), sheet(design, sizes))(design), sizes);
+        const after = laid(withDropped(card, null, moveBy(dx, dy), sheet(design, sizes))(design), sizes);
         const own = before[card];
         expect(after).toEqual({
             ...before,
@@ -135,7 +135,7 @@ describe('places by hand', () => {
     it('lines change places, and the gaps stay where they are', () => {
         const design = withLines({ words: 'A', gap: 1000 }, { words: 'B', gap: 2000 }, { words: 'C', gap: 3000 });
         const next = withOrder('line-3', 0)(design);
-        expect(next.lines.map(({ words, gap }) => [words, gap])).toEqual([
+        expect(next.lines.map(({ lettering, stacking }) => [lettering.words, stacking.gap])).toEqual([
             ['C', 1000],
             ['A', 2000],
             ['B', 3000],
@@ -145,7 +145,7 @@ describe('places by hand', () => {
 
     it('a copy comes right below, unlocked', () => {
         const design = withCopy('line-1', 'line-9')(withLines({ words: 'A', locked: true }, { words: 'B' }));
-        expect(design.lines.map(({ id, words, locked }) => [id, words, locked])).toEqual([
+        expect(design.lines.map(({ id, lettering, locked }) => [id, lettering.words, locked])).toEqual([
             ['line-1', 'A', true],
             ['line-9', 'A', false],
             ['line-2', 'B', false],

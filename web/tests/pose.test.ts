@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Sheet, SheetPart } from '../src/api/client';
+import type { Sheet, SheetPart, Size } from '../src/api/client';
+import { withLine } from '../src/bench/edits';
 import { carried } from '../src/bench/stage/carried';
 import {
     boundsUnder,
@@ -93,6 +94,8 @@ describe('maps on the stage', () => {
 
 describe('sizing by hand', () => {
     const part = { width: 120000, height: 40000, letterHeight: 30000 } as SheetPart;
+    const made = (along: number, across: number, size: Partial<Size>) =>
+        withLine('line-1', resized(part, along, across))(withLines({ words: 'A', size })).lines[0];
 
     it.each([
         [
@@ -112,24 +115,18 @@ describe('sizing by hand', () => {
             { by: 'letter', length: 45000 },
         ],
     ] as const)('keeps the proportions: %o', (size, expected) => {
-        const line = withLines({ words: 'A', size }).lines[0];
-        expect(line && resized(line, part, 1.5, 1.5)).toMatchObject({ size: expected, stretch: 100 });
+        expect(made(1.5, 1.5, size)?.size).toEqual({ ...expected, stretch: 100 });
     });
 
     it('puts what is not in proportion into the stretch, within its limits', () => {
-        const line = withLines({ words: 'A', size: { by: 'letter', length: 30000 } }).lines[0];
-        expect(line && resized(line, part, 3, 1.5)).toMatchObject({
-            size: { by: 'letter', length: 45000 },
-            stretch: 200,
-        });
-        expect(line && resized(line, part, 90, 1).stretch).toBe(1000);
-        expect(line && resized(line, part, 0.001, 1).stretch).toBe(10);
+        const size = { by: 'letter', length: 30000 } as const;
+        expect(made(3, 1.5, size)?.size).toEqual({ by: 'letter', length: 45000, stretch: 200 });
+        expect(made(90, 1, size)?.size.stretch).toBe(1000);
+        expect(made(0.001, 1, size)?.size.stretch).toBe(10);
     });
 
     it('an arc grows with its letters', () => {
-        const line = withLines({ words: 'A' }).lines[0];
-        const shape = line && resized(line, part, 2, 2).follows.arc;
-        expect(shape).toMatchObject({ rise: 40000, radius: 300000 });
+        expect(made(2, 2, {})?.follows.arc).toMatchObject({ rise: 40000, radius: 300000 });
     });
 });
 

@@ -35,14 +35,14 @@ final class GuideFinder
             FollowPath::Ring => self::ring($line, $foot, $ground),
             FollowPath::Brim => self::brim($line, $foot, $ground),
             FollowPath::Spiral => new SpiralGuide(
-                $follows->spiral->across,
-                -$follows->spiral->down,
+                $follows->spiral->x,
+                $follows->spiral->y,
                 $follows->spiral->inner - $foot->baseline - $lowest,
                 $follows->spiral->pitch / 100 * \max($highest - $lowest, 1.0),
                 $length,
                 $follows->spiral->fromInside,
                 $foot,
-                $line->turn,
+                $line->place->turn,
             ),
             FollowPath::Outline => self::outline($follows->outline, $foot, $letterHeight, $ground),
         };
@@ -64,9 +64,9 @@ final class GuideFinder
         $own = $line->follows->ring;
         $ring = $ground->ringLeader($line)->follows->ring;
         $inside = RingPart::Lower === $own->part || (RingPart::Round === $own->part && $own->topsInwards);
-        $aligned = RingPart::Round === $own->part ? 0.0 : RingAlign::angle($line->align, $inside);
+        $aligned = RingPart::Round === $own->part ? 0.0 : RingAlign::angle($line->place->align, $inside);
 
-        return new CircleGuide($ring->across, -$ring->down, $ring->radius, $inside, $foot, $line->turn + $aligned, 360.0);
+        return new CircleGuide($ring->x, $ring->y, $ring->radius, $inside, $foot, $line->place->turn + $aligned, 360.0);
     }
 
     /** @throws CompositionException where the placement has no brim */
@@ -76,7 +76,7 @@ final class GuideFinder
         $ring = $ground->brim ?? throw CompositionException::noBrim();
         $inside = RingPart::Upper !== $brim->part;
 
-        return new CircleGuide($ground->brimX, $ground->brimY, \max(1000, $ring->edge - $brim->inset), $inside, $foot, $line->turn, $brim->span);
+        return new CircleGuide($ground->brimX, $ground->brimY, \max(1000, $ring->edge - $brim->inset), $inside, $foot, $line->place->turn, $brim->span);
     }
 
     /** @throws CompositionException where the shape is not there */

@@ -6,8 +6,8 @@ namespace Uvret\Compose\Follow;
 
 use Uvret\Compose\CompositionException;
 use Uvret\Compose\Ground;
-use Uvret\Compose\Lettering;
 use Uvret\Compose\Sizing;
+use Uvret\Compose\TypesetWords;
 use Uvret\Design\Follow\Ends;
 use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Follow\RingPart;
@@ -32,7 +32,7 @@ final readonly class RingSpread
      *
      * @throws CompositionException|FontException
      */
-    public static function of(Line $line, Lettering $lettering, float $across, float $up, Ground $ground): array
+    public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Ground $ground): array
     {
         if (FollowPath::Ring !== $line->follows->path || null === $lettering->ink) {
             return [0.0, 0.0];
@@ -44,7 +44,7 @@ final readonly class RingSpread
         $texts = [[$line, $lettering, $across, $up]];
         $partner = $ground->ringPartner($line);
         if (null !== $partner && RingPart::Round !== $line->follows->ring->part && $partner->follows->ring->part !== $line->follows->ring->part) {
-            $other = Lettering::of($partner, $ground->font($partner));
+            $other = TypesetWords::of($partner->lettering, $ground->font($partner));
             $scale = Sizing::straight($partner, $other, $ground->area);
             if (null !== $scale) {
                 $texts[] = [$partner, $other, ...$scale];
@@ -67,7 +67,7 @@ final readonly class RingSpread
     }
 
     /** @return array{float, float} what a line takes without more room, with the gap at its end, and how many places it can take more at */
-    private static function takes(Lettering $lettering, float $across, Ends $ends, float $gap, bool $joins): array
+    private static function takes(TypesetWords $lettering, float $across, Ends $ends, float $gap, bool $joins): array
     {
         [$left, , $right] = $lettering->ink ?? [0.0, 0.0, 0.0, 0.0];
 

@@ -40,7 +40,7 @@ final readonly class Strains
             $fits = self::fitting($line, $setting, $scale, $ground);
             $gaps = \max(1, $setting->lettering->letters - 1);
             // Rounded so that it does fit.
-            $tracking = $line->spacing + (int) \floor(-$over / $gaps / ($setting->lettering->font->unitsPerEm / 1000 * $scale[0]));
+            $tracking = $line->lettering->spacing + (int) \floor(-$over / $gaps / ($setting->lettering->font->unitsPerEm / 1000 * $scale[0]));
             $strains[] = new Strain(StrainKind::TooLong, (int) \ceil($over), (int) \floor($height * $fits), $tracking < -160 ? null : $tracking, '', $x, $y);
         } elseif (SizeBy::Width === $line->size->by || SizeBy::Height === $line->size->by) {
             $reach = $setting->reach();
@@ -113,7 +113,7 @@ final readonly class Strains
                 }
                 [$x, $y] = self::middle($common);
                 [$first, $second] = [\min($at, $other), \max($at, $other)];
-                $strains[] = new Strain(StrainKind::Overlap, (int) \round(2 * $common->inscribedRadius()), null, null, \mb_substr($line->words, $first, 1).\mb_substr($line->words, $second, 1), $x, $y);
+                $strains[] = new Strain(StrainKind::Overlap, (int) \round(2 * $common->inscribedRadius()), null, null, \mb_substr($line->lettering->words, $first, 1).\mb_substr($line->lettering->words, $second, 1), $x, $y);
             }
             $active[$at] = $box;
         }

@@ -12,6 +12,7 @@ use Uvret\Geometry\Curve\Path;
 use Uvret\Geometry\Curve\PathBuilder;
 use Uvret\Geometry\FillRule;
 use Uvret\Geometry\Region;
+use Uvret\Geometry\YAxis;
 
 /** Motifs in their places: all colours together are as wide and as high as the motif is to be. */
 final readonly class MotifOutline
@@ -26,8 +27,8 @@ final readonly class MotifOutline
         }
         [$left, $bottom, $right, $top] = $bounds;
         $map = Affine::move(-($left + $right) / 2, -($bottom + $top) / 2)
-            ->then(Affine::scale($motif->width / \max(1.0, $right - $left), $motif->height / \max(1.0, $top - $bottom)))
-            ->then(Affine::turn(-$motif->turn))->then(Affine::move($motif->across, -$motif->down));
+            ->then(Affine::scale($motif->size->width / \max(1.0, $right - $left), $motif->size->height / \max(1.0, $top - $bottom)))
+            ->then(Affine::turn(-$motif->place->turn))->then(Affine::move($motif->place->x, $motif->place->y));
 
         return \array_map(static fn (Path $path): Region => Region::fromRings(Flattening::rings($path, $map), FillRule::EvenOdd), $paths);
     }
@@ -39,13 +40,13 @@ final readonly class MotifOutline
         \preg_match_all('/([MLCZ])([^MLCZ]*)/', $data, $commands, \PREG_SET_ORDER);
         foreach ($commands as [, $command, $text]) {
             \preg_match_all('/-?\d+(?:\.\d+)?/', $text, $numbers);
-            $n = \array_map(\floatval(...), $numbers[0]);
+            $n = YAxis::points(\array_map(\floatval(...), $numbers[0]));
             if ('M' === $command && \count($n) >= 2) {
-                $builder->moveTo($n[0], -$n[1]);
+                $builder->moveTo($n[0], $n[1]);
             } elseif ('L' === $command && \count($n) >= 2) {
-                $builder->lineTo($n[0], -$n[1]);
+                $builder->lineTo($n[0], $n[1]);
             } elseif ('C' === $command && \count($n) >= 6) {
-                $builder->cubicTo($n[0], -$n[1], $n[2], -$n[3], $n[4], -$n[5]);
+                $builder->cubicTo($n[0], $n[1], $n[2], $n[3], $n[4], $n[5]);
             } elseif ('Z' === $command) {
                 $builder->close();
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Joining;
 
-use Uvret\Compose\Lettering;
+use Uvret\Compose\TypesetWords;
 use Uvret\Design\Joins;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
@@ -29,19 +29,18 @@ final readonly class ExpectedJoins
 
     public static function of(Line $line, Font $font): self
     {
-        $isAsSet = 0 === $line->spacing && [] === $line->letters;
-        if (Joins::Join === $line->joins || $isAsSet) {
+        $isAsSet = 0 === $line->lettering->spacing && [] === $line->lettering->letters;
+        if (Joins::Join === $line->lettering->joins || $isAsSet) {
             return new self($line, null);
         }
-        $plain = new Line($line->id, $line->words, $line->font, $line->film, $line->size, 0, $line->align, 0, 0, false, 0, 100, false, false, $line->language, $line->features, $line->wordForms);
 
-        return new self($line, Lettering::of($plain, $font)->letters(Affine::scale(self::SIZE / $font->unitsPerEm)));
+        return new self($line, TypesetWords::of($line->lettering->withoutNudges(), $font)->letters(Affine::scale(self::SIZE / $font->unitsPerEm)));
     }
 
     public function between(int $left, int $right): bool
     {
-        if (Joins::Join === $this->line->joins) {
-            return JoinCheck::areSmall($this->line->words, $left, $right);
+        if (Joins::Join === $this->line->lettering->joins) {
+            return JoinCheck::areSmall($this->line->lettering->words, $left, $right);
         }
         $one = $this->letters[$left] ?? null;
         $other = $this->letters[$right] ?? null;

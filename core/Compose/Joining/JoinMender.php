@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Joining;
 
-use Uvret\Compose\Lettering;
+use Uvret\Compose\TypesetWords;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
@@ -26,16 +26,16 @@ final readonly class JoinMender
      */
     public static function mend(Line $line, Font $font, int $size, int $neck): array
     {
-        $letters = Lettering::of($line, $font)->letters(Affine::scale($size / $font->unitsPerEm));
+        $letters = TypesetWords::of($line->lettering, $font)->letters(Affine::scale($size / $font->unitsPerEm));
         $mends = [];
         $expected = ExpectedJoins::of($line, $font);
-        foreach (JoinCheck::of($letters, $line->words, $expected->between(...)) as $joint) {
+        foreach (JoinCheck::of($letters, $line->lettering->words, $expected->between(...)) as $joint) {
             $needsNeck = $joint->expected || $joint->overlap > 0 || $joint->gap < Joint::HAIR;
             if (self::isGood($joint, $needsNeck, $neck)) {
                 continue;
             }
             $by = self::smallest($letters[$joint->left], $letters[$joint->right], $joint, $needsNeck, $size / 1000, $neck);
-            $pair = \mb_substr($line->words, $joint->left, $joint->right - $joint->left + 1);
+            $pair = \mb_substr($line->lettering->words, $joint->left, $joint->right - $joint->left + 1);
             $mends[] = new Mend($joint->right, $pair, $by);
         }
 

@@ -188,7 +188,7 @@ final class Cleaner
     {
         $removal = Removal::of($kind, $this->card, $this->film, $this->role, $shape);
         foreach ($this->limits->kept as $kept) {
-            if ($kept['card'] === $this->card && \hypot($kept['x'] - $removal->x, $kept['y'] - $removal->y) < self::SAME) {
+            if ($kept->card === $this->card && \hypot($kept->x - $removal->x, $kept->y - $removal->y) < self::SAME) {
                 $this->removals[] = Removal::of($kind, $this->card, $this->film, $this->role, $shape, true);
 
                 return false;

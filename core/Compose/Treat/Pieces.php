@@ -36,8 +36,8 @@ final class Pieces
         // Lines keep their letters when words are added, so that their height tells how much larger they are.
         [$width, $height] = $card->letterHeight > 0 ? [$card->letterHeight, $card->letterHeight] : [$card->width, $card->height];
 
-        return Affine::turn($erasure->turn)
-            ->then(Affine::scale($width / $erasure->width, $height / $erasure->height))
+        return Affine::turn($erasure->of->turn)
+            ->then(Affine::scale($width / $erasure->of->width, $height / $erasure->of->height))
             ->then(Affine::turn(-$card->turn))
             ->then(Affine::move($card->middleX, $card->middleY));
     }

@@ -18,8 +18,8 @@ final class BlankDifferences
         } elseif ([$before->id, $before->drawing, $before->width] !== [$after->id, $after->drawing, $after->width]) {
             $said[] = "The blank {$after->name} has other measures.";
         }
-        if ($before->fabric !== $after->fabric || $before->colour !== $after->colour) {
-            $said[] = "The fabric is {$after->fabric}.";
+        if ($before->fabric != $after->fabric) {
+            $said[] = "The fabric is {$after->fabric->name}.";
         }
         if ($before->placement != $after->placement) {
             $said[] = "The placement is {$after->placement->name}.";

@@ -14,11 +14,11 @@ final readonly class Edge
      * @param int   $right how much higher the right end lies
      */
     public function __construct(
-        public EdgeShape $shape = EdgeShape::Level,
-        public int $rise = 15_000,
-        public float $pull = 0.0,
-        public int $left = 0,
-        public int $right = 0,
+        public EdgeShape $shape,
+        public int $rise,
+        public float $pull,
+        public int $left,
+        public int $right,
     ) {
     }
 

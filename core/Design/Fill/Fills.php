@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Fill;
 
+use Uvret\Design\Reading\Named;
+use Uvret\Design\Reading\Word;
+
 /** The edges that a line is stretched between. */
 final readonly class Fills
 {
@@ -13,11 +16,12 @@ final readonly class Fills
      * @param bool   $widen whether letters become wider where they are taller
      */
     public function __construct(
-        public Edge $top = new Edge(),
-        public Edge $bottom = new Edge(),
-        public string $form = '',
-        public int $inset = 4_000,
-        public bool $widen = false,
+        public Edge $top,
+        public Edge $bottom,
+        public string $form,
+        public int $inset,
+        #[Named('widths'), Word('by height')]
+        public bool $widen,
     ) {
     }
 

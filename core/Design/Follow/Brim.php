@@ -12,9 +12,9 @@ final readonly class Brim
      * @param float $span  how much of it the line may take, in degrees
      */
     public function __construct(
-        public int $inset = 40_000,
-        public float $span = 160.0,
-        public RingPart $part = RingPart::Lower,
+        public int $inset,
+        public float $span,
+        public RingPart $part,
     ) {
     }
 }

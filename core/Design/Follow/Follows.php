@@ -12,16 +12,16 @@ final readonly class Follows
      * @param float $evening how much of the difference between the letters' feet and their middles the spacing makes up for, in percent
      */
     public function __construct(
-        public FollowPath $path = FollowPath::Straight,
-        public Arc $arc = new Arc(),
-        public Ring $ring = new Ring(),
-        public Brim $brim = new Brim(),
-        public Spiral $spiral = new Spiral(),
-        public Outline $outline = new Outline(),
-        public Sits $sits = Sits::Baseline,
-        public int $lift = 0,
-        public Placing $letters = Placing::Auto,
-        public float $evening = 100.0,
+        public FollowPath $path,
+        public Arc $arc,
+        public Ring $ring,
+        public Brim $brim,
+        public Spiral $spiral,
+        public Outline $outline,
+        public Sits $sits,
+        public int $lift,
+        public Placing $letters,
+        public float $evening,
     ) {
     }
 }

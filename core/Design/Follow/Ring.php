@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Follow;
 
+use Uvret\Design\Reading\Downward;
+use Uvret\Design\Reading\Named;
+use Uvret\Design\Reading\Word;
+
 /** A whole circle; its centre is measured from the middle of the placement area's top edge. */
 final readonly class Ring
 {
@@ -12,14 +16,17 @@ final readonly class Ring
      * @param int    $gap  between the ends, where they are set by it
      */
     public function __construct(
-        public int $radius = 60_000,
-        public RingPart $part = RingPart::Upper,
-        public bool $topsInwards = false,
-        public string $with = '',
-        public int $across = 0,
-        public int $down = 100_000,
-        public Ends $ends = Ends::Own,
-        public int $gap = 10_000,
+        public int $radius,
+        public RingPart $part,
+        #[Named('tops'), Word('inwards')]
+        public bool $topsInwards,
+        public string $with,
+        #[Named('across')]
+        public int $x,
+        #[Named('down'), Downward]
+        public int $y,
+        public Ends $ends,
+        public int $gap,
     ) {
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Follow;
 
+use Uvret\Design\Reading\Downward;
+use Uvret\Design\Reading\Named;
+use Uvret\Design\Reading\Word;
+
 /** A spiral with even pitch, clockwise, the letters' tops outwards. */
 final readonly class Spiral
 {
@@ -12,11 +16,14 @@ final readonly class Spiral
      * @param float $pitch from turn to turn, in percent of the height of the line's ink
      */
     public function __construct(
-        public int $inner = 10_000,
-        public float $pitch = 115.0,
-        public bool $fromInside = false,
-        public int $across = 0,
-        public int $down = 100_000,
+        public int $inner,
+        public float $pitch,
+        #[Named('from'), Word('inside')]
+        public bool $fromInside,
+        #[Named('across')]
+        public int $x,
+        #[Named('down'), Downward]
+        public int $y,
     ) {
     }
 }

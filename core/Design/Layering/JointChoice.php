@@ -9,8 +9,8 @@ final readonly class JointChoice
 {
     /** @param int $width the trap, or the gap */
     public function __construct(
-        public JointKind $kind = JointKind::Trapped,
-        public int $width = 1_000,
+        public JointKind $kind,
+        public int $width,
     ) {
     }
 }

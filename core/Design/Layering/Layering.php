@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Layering;
 
+use Uvret\Design\Reading\ReadsItself;
+use Uvret\Design\Reading\ValueReader;
+
 /** How the films of a design are to be put on one another. Lengths are in µm. */
-final readonly class Layering
+final readonly class Layering implements ReadsItself
 {
     /**
      * @param JointChoice                $usual    how films meet where nothing else is said
@@ -13,11 +16,27 @@ final readonly class Layering
      * @param int                        $thickest what all films together may measure at any place
      */
     public function __construct(
-        public JointChoice $usual = new JointChoice(),
-        public array $joints = [],
-        public MarkKind $marks = MarkKind::Corners,
-        public int $thickest = 800,
+        public JointChoice $usual,
+        public array $joints,
+        public MarkKind $marks,
+        public int $thickest,
     ) {
+    }
+
+    public static function read(\stdClass $document): static
+    {
+        /** @var \stdClass&object{usual: \stdClass, joints: list<\stdClass&object{film: string, other: string}>, marks: string, thickest: int} $document */
+        $joints = [];
+        foreach ($document->joints as $joint) {
+            $joints[self::key($joint->film, $joint->other)] = ValueReader::read(JointChoice::class, $joint);
+        }
+
+        return new self(
+            usual: ValueReader::read(JointChoice::class, $document->usual),
+            joints: $joints,
+            marks: MarkKind::from($document->marks),
+            thickest: $document->thickest,
+        );
     }
 
     public function joint(string $film, string $other): JointChoice

@@ -13,12 +13,12 @@ final readonly class Copies
      * @param int $radius from the middle of the first to the centre below it
      */
     public function __construct(
-        public CopyKind $kind = CopyKind::None,
-        public int $across = 2,
-        public int $down = 1,
-        public int $gap = 5_000,
-        public int $count = 6,
-        public int $radius = 60_000,
+        public CopyKind $kind,
+        public int $across,
+        public int $down,
+        public int $gap,
+        public int $count,
+        public int $radius,
     ) {
     }
 }

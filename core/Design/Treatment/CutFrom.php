@@ -12,9 +12,9 @@ final readonly class CutFrom
      * @param int    $bridge the width of a bridge
      */
     public function __construct(
-        public string $card = '',
-        public Islands $islands = Islands::Keep,
-        public int $bridge = 1_500,
+        public string $card,
+        public Islands $islands,
+        public int $bridge,
     ) {
     }
 }

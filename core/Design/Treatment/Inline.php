@@ -12,9 +12,9 @@ final readonly class Inline
      * @param string $film  empty where the line is cut out
      */
     public function __construct(
-        public int $width = 0,
-        public int $distance = 1_500,
-        public string $film = '',
+        public int $width,
+        public int $distance,
+        public string $film,
     ) {
     }
 }

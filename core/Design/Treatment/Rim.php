@@ -13,11 +13,11 @@ final readonly class Rim
     public function __construct(
         public int $width,
         public string $film,
-        public Corners $corner = Corners::Round,
-        public Holes $holes = Holes::Keep,
-        public int $smallest = 3_000,
-        public Near $near = Near::Join,
-        public Around $around = Around::Own,
+        public Corners $corner,
+        public Holes $holes,
+        public int $smallest,
+        public Near $near,
+        public Around $around,
     ) {
     }
 }

@@ -12,10 +12,10 @@ final readonly class SetInto
      * @param bool   $keep whether the inset is cut too, or only leaves its shape
      */
     public function __construct(
-        public string $card = '',
-        public int $clearance = 1_000,
-        public Corners $corner = Corners::Round,
-        public bool $keep = true,
+        public string $card,
+        public int $clearance,
+        public Corners $corner,
+        public bool $keep,
     ) {
     }
 }

@@ -12,12 +12,12 @@ final readonly class Shadow
      * @param int   $gap   between it and the shape; at 0 it runs on beneath
      */
     public function __construct(
-        public ShadowKind $kind = ShadowKind::None,
-        public float $angle = 45.0,
-        public int $length = 5_000,
-        public int $gap = 0,
-        public string $film = '',
-        public Around $around = Around::Own,
+        public ShadowKind $kind,
+        public float $angle,
+        public int $length,
+        public int $gap,
+        public string $film,
+        public Around $around,
     ) {
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Treatment;
 
+use Uvret\Design\Reading\ListOf;
+
 /** What is done to the shape of a card. */
 final readonly class Treatments
 {
@@ -13,14 +15,16 @@ final readonly class Treatments
      * @param list<Rim>     $outlines from the inside out
      */
     public function __construct(
-        public string $group = '',
-        public array $erased = [],
-        public Copies $copies = new Copies(),
-        public array $outlines = [],
-        public Shadow $shadow = new Shadow(),
-        public Inline $inline = new Inline(),
-        public SetInto $setInto = new SetInto(),
-        public CutFrom $cutFrom = new CutFrom(),
+        public string $group,
+        #[ListOf(Erasure::class)]
+        public array $erased,
+        public Copies $copies,
+        #[ListOf(Rim::class)]
+        public array $outlines,
+        public Shadow $shadow,
+        public Inline $inline,
+        public SetInto $setInto,
+        public CutFrom $cutFrom,
     ) {
     }
 }

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Plan\Fewer;
 
+use Uvret\Design\DesignReader;
+use Uvret\Design\FieldWalk;
+use Uvret\Design\SchemaNode;
+
 /**
  * A design document with fewer films. Documents are decoded JSON with objects as stdClass; the given one stays as it is.
  *
- * @phpstan-type Treated \stdClass&object{outlines: list<\stdClass&object{film: string}>, shadow: \stdClass&object{kind: string, film: string}, inline: \stdClass&object{width: int, film: string}}
- * @phpstan-type Varied \stdClass&object{films: list<object{id: string}>, lines: list<\stdClass&object{film: string, letters: list<\stdClass&object{film: string}>, treatments: Treated}>, forms: list<\stdClass&object{film: string, treatments: Treated}>, motifs: list<\stdClass&object{colours: list<\stdClass&object{film: string}>, treatments: Treated}>}
+ * @phpstan-type Treated \stdClass&object{outlines: list<\stdClass&object{film: string}>, shadow: \stdClass&object{kind: string, film: string}, inline: \stdClass&object{film: string}}
+ * @phpstan-type Card \stdClass&object{treatments: Treated}
+ * @phpstan-type Varied \stdClass&object{films: list<object{id: string}>, lines: list<Card>, forms: list<Card>, motifs: list<Card>}
  */
 final readonly class Variation
 {
@@ -16,27 +21,10 @@ final readonly class Variation
     public static function merged(object $document, string $film, string $into): object
     {
         $next = self::copy($document);
-        $other = static fn (string $own): string => $own === $film ? $into : $own;
-        foreach ($next->lines as $line) {
-            $line->film = $other($line->film);
-            foreach ($line->letters as $letter) {
-                $letter->film = $other($letter->film);
+        foreach (FieldWalk::of(SchemaNode::in(DesignReader::SCHEMA), $next) as $field) {
+            if ($field->names('film') && $field->value === $film) {
+                $field->owner->{$field->name} = $into;
             }
-        }
-        foreach ($next->forms as $form) {
-            $form->film = $other($form->film);
-        }
-        foreach ($next->motifs as $motif) {
-            foreach ($motif->colours as $colour) {
-                $colour->film = $other($colour->film);
-            }
-        }
-        foreach ([...$next->lines, ...$next->forms, ...$next->motifs] as $card) {
-            foreach ($card->treatments->outlines as $rim) {
-                $rim->film = $other($rim->film);
-            }
-            $card->treatments->shadow->film = $other($card->treatments->shadow->film);
-            $card->treatments->inline->film = $other($card->treatments->inline->film);
         }
         $next->films = self::without($next->films, $film);
 

@@ -6,6 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\YAxis;
 
 /** A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
 #[OA\Schema(schema: 'Frame', required: ['left', 'top', 'width', 'height'])]
@@ -25,6 +26,6 @@ final readonly class Frame
 
     public static function of(Box $box): self
     {
-        return new self($box->left, -$box->top, $box->width(), $box->height());
+        return new self($box->left, YAxis::turned($box->top), $box->width(), $box->height());
     }
 }

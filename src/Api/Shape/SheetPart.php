@@ -7,6 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Compose\Part;
 use Uvret\Geometry\SvgPath;
+use Uvret\Geometry\YAxis;
 use Uvret\Separate\Separation;
 
 /** A welded line or a form on the stage, wear side. */
@@ -52,6 +53,6 @@ final readonly class SheetPart
 
     public static function of(Part $part, Separation $separation): self
     {
-        return new self($part->card, $part->film, SvgPath::inMicrometres($separation->worn($part->film, $part->region), 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, -$part->middleY, $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide, $part->role->value);
+        return new self($part->card, $part->film, SvgPath::inMicrometres($separation->worn($part->film, $part->region), 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, YAxis::turned($part->middleY), $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide, $part->role->value);
     }
 }

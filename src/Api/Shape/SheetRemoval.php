@@ -7,6 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Compose\Treat\Removal;
 use Uvret\Geometry\SvgPath;
+use Uvret\Geometry\YAxis;
 
 /** Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
 #[OA\Schema(schema: 'SheetRemoval', required: ['kind', 'card', 'film', 'role', 'x', 'y', 'fills', 'kept', 'path'])]
@@ -36,6 +37,6 @@ final readonly class SheetRemoval
 
     public static function of(Removal $removal): self
     {
-        return new self($removal->kind->value, $removal->card, $removal->film, $removal->role->value, $removal->x, -$removal->y, $removal->kind->fills(), $removal->kept, SvgPath::inMicrometres($removal->shape, 0, 0));
+        return new self($removal->kind->value, $removal->card, $removal->film, $removal->role->value, $removal->x, YAxis::turned($removal->y), $removal->kind->fills(), $removal->kept, SvgPath::inMicrometres($removal->shape, 0, 0));
     }
 }

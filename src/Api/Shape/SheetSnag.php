@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
+use Uvret\Geometry\YAxis;
 use Uvret\Snags\Snag;
 
 /** A snag with its number, as on its pin. */
@@ -38,6 +39,6 @@ final readonly class SheetSnag
 
     public static function of(int $number, Snag $snag): self
     {
-        return new self($number, $snag->kind->value, $snag->kind->blocks(), $snag->message, $snag->cure, $snag->card, $snag->film, $snag->x, null === $snag->y ? null : -$snag->y, \array_map(SheetFix::of(...), $snag->fixes));
+        return new self($number, $snag->kind->value, $snag->kind->blocks(), $snag->message, $snag->cure, $snag->card, $snag->film, $snag->x, null === $snag->y ? null : YAxis::turned($snag->y), \array_map(SheetFix::of(...), $snag->fixes));
     }
 }

@@ -6,6 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\Compose\Trace;
+use Uvret\Geometry\YAxis;
 
 /** A line’s path and edges, to be taken hold of on the stage. Lengths are in µm, y pointing down. */
 #[OA\Schema(schema: 'SheetTrace', required: ['path', 'handle', 'circle', 'edges'])]
@@ -26,13 +27,13 @@ final readonly class SheetTrace
 
     public static function of(Trace $trace): self
     {
-        $points = \array_map(static fn (array $point): string => $point[0].' '.-$point[1], $trace->path);
+        $points = \array_map(static fn (array $point): string => \implode(' ', YAxis::points($point)), $trace->path);
 
         return new self(
             [] === $points ? '' : 'M'.\implode('L', $points),
-            null === $trace->handle ? null : new StagePoint($trace->handle[0], -$trace->handle[1]),
-            null === $trace->circle ? null : new StageCircle($trace->circle[0], -$trace->circle[1], $trace->circle[2]),
-            \array_map(static fn (array $edge): TraceEdge => new TraceEdge($edge['edge'], $edge['at'], $edge['x'], -$edge['y'], -$edge['heading']), $trace->edges),
+            null === $trace->handle ? null : new StagePoint($trace->handle[0], YAxis::turned($trace->handle[1])),
+            null === $trace->circle ? null : new StageCircle($trace->circle[0], YAxis::turned($trace->circle[1]), $trace->circle[2]),
+            \array_map(static fn (array $edge): TraceEdge => new TraceEdge($edge['edge'], $edge['at'], $edge['x'], YAxis::turned($edge['y']), -$edge['heading']), $trace->edges),
         );
     }
 }

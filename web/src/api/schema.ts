@@ -631,16 +631,18 @@ export interface components {
         };
         /**
          * Design
-         * @description A design document. Every length is a whole number of micrometres.
+         * @description A design document. Lengths are whole micrometres. Defaults stand here and nowhere else. Beside the standard keywords: title is what a field is called in sentences; unit what a number counts (mm for lengths, which people read in their own unit); names what an id leads to; changed and ended how a change of a group is told; unless names the field whose change goes before.
          */
         Design: {
             /**
              * @description The version of this format.
              * @constant
              */
-            uvret: 1;
+            uvret: 2;
+            /** name */
             name: string;
             /**
+             * unit
              * @description The unit that people read; the document holds micrometres.
              * @enum {unknown}
              */
@@ -649,6 +651,7 @@ export interface components {
             /** @description The films that may be used, bottom film first. */
             films: components["schemas"]["DesignFilm"][];
             /**
+             * position of the lines
              * @description Where the lines stand in the placement area.
              * @enum {unknown}
              */
@@ -665,6 +668,7 @@ export interface components {
              */
             motifs: components["schemas"]["DesignMotif"][];
             /**
+             * limits of what is tidied away
              * @description What is too small to be cut on purpose, and is tidied away after each treatment.
              * @default []
              */
@@ -821,6 +825,17 @@ export interface components {
              */
             bridge: number;
         };
+        /** @description How large a form or motif is before it is turned. */
+        DesignDimensions: {
+            width: components["schemas"]["DesignExtent"];
+            height: components["schemas"]["DesignExtent"];
+            /**
+             * proportional
+             * @description Whether its width and height change together by hand.
+             * @default true
+             */
+            proportional: boolean;
+        };
         DesignDistance: number;
         /**
          * @description How the blank is drawn.
@@ -963,65 +978,35 @@ export interface components {
              */
             evening: number;
         };
-        /** @description A basic shape. Lengths that its kind does not have are kept and without meaning. */
+        /** @description A basic shape. */
         DesignForm: {
             id: components["schemas"]["DesignId"];
-            /** @enum {unknown} */
-            kind: "circle" | "ring" | "rectangle" | "polygon" | "star" | "heart" | "shield" | "pennant" | "ribbon" | "arch" | "label";
+            /** film */
             film: components["schemas"]["DesignId"];
-            width: components["schemas"]["DesignExtent"];
-            height: components["schemas"]["DesignExtent"];
             /**
-             * @description The radius of a rectangle's corners; of a label's, cut into it.
-             * @default 0
+             * hidden
+             * @description Keeps its place, but is neither shown nor cut.
+             * @default false
              */
-            corner: number;
+            hidden: boolean;
             /**
-             * @description How broad the band of a ring, an arch or a ribbon is.
-             * @default 8000
+             * locked
+             * @description Is not changed or moved by hand until it is unlocked.
+             * @default false
              */
-            band: components["schemas"]["DesignExtent"];
+            locked: boolean;
+            /** @default [] */
+            treatments: components["schemas"]["DesignTreatments"];
+            shape: components["schemas"]["DesignShape"];
+            size: components["schemas"]["DesignDimensions"];
+            /** @default [] */
+            place: components["schemas"]["DesignSpot"];
             /**
-             * @description The corners of a polygon, the points of a star.
-             * @default 5
-             */
-            count: number;
-            /**
-             * @description How deep a star, a pennant's notch, or a ribbon's bow goes, in percent.
-             * @default 50
-             */
-            depth: number;
-            /**
-             * @description How far right of the middle of the area's top edge its middle lies.
-             * @default 0
-             */
-            across: components["schemas"]["DesignDistance"];
-            /**
-             * @description How far below the area's top edge its middle lies.
-             * @default 100000
-             */
-            down: components["schemas"]["DesignDistance"];
-            /**
-             * @description In degrees, clockwise as worn.
-             * @default 0
-             */
-            turn: number;
-            /**
-             * @description Whether its width and height change together by hand.
-             * @default true
-             */
-            proportional: boolean;
-            /**
+             * guide only
              * @description Only there to be followed or filled: neither worn nor cut.
              * @default false
              */
             guide: boolean;
-            /** @default false */
-            hidden: boolean;
-            /** @default false */
-            locked: boolean;
-            /** @default [] */
-            treatments: components["schemas"]["DesignTreatments"];
         };
         DesignId: string;
         /** @description A line inside the shape at a distance from its edge. */
@@ -1134,80 +1119,74 @@ export interface components {
              */
             glyph: number;
         };
-        DesignLine: {
-            id: components["schemas"]["DesignId"];
+        /** @description The words, and how the font sets them. */
+        DesignLettering: {
+            /** words */
             words: string;
+            /** font */
             font: components["schemas"]["DesignId"];
-            film: components["schemas"]["DesignId"];
-            size: components["schemas"]["DesignSize"];
-            /** @description Tracking: what is added between letters, in thousandths of the font's em. */
-            spacing: number;
             /**
-             * @description By ink, to the placement area.
-             * @enum {unknown}
-             */
-            align: "left" | "centre" | "right";
-            /** @description From the ink of the line above; for the first line from the edge of the area that the lines stand at (without meaning when they stand in its middle). */
-            gap: components["schemas"]["DesignDistance"];
-            /**
-             * @description Closes up to the line above until the gap is the least distance between their real shapes, wherever that is.
-             * @default false
-             */
-            tight: boolean;
-            /** @description To the right of where the alignment puts the line. */
-            shift: components["schemas"]["DesignDistance"];
-            /**
-             * @description What the line is aligned to by ink: the placement area, or the line above it (the area where there is none).
-             * @default area
-             * @enum {unknown}
-             */
-            alignTo: "area" | "above";
-            /**
-             * @description In degrees, clockwise as worn, about the middle of the ink.
+             * letter spacing
+             * @description Tracking: what is added between letters, in thousandths of the font's em.
              * @default 0
              */
-            turn: number;
+            spacing: number;
             /**
-             * @description The width in percent of what the font's proportions give.
-             * @default 100
-             */
-            stretch: number;
-            /**
-             * @description Keeps its place, but is neither shown nor cut.
-             * @default false
-             */
-            hidden: boolean;
-            /**
-             * @description Is not changed or moved by hand until it is unlocked.
-             * @default false
-             */
-            locked: boolean;
-            /**
+             * language
              * @description The language of the words, like nl: some fonts draw letters in its way.
              * @default
              */
             language: string;
             /**
+             * letter forms
              * @description OpenType features for the whole line.
              * @default []
              */
             features: components["schemas"]["DesignFeatures"];
             /**
+             * set with initial and final forms
              * @description Letters at the beginning and the end of words in the forms that the font has for them.
              * @default false
              */
             wordForms: boolean;
             /**
+             * joining letters
              * @description Whether neighbouring letters are to join; auto goes by the font.
              * @default auto
              * @enum {unknown}
              */
             joins: "auto" | "join" | "apart";
             /**
+             * single letters
              * @description What is set for single letters.
              * @default []
              */
             letters: components["schemas"]["DesignLetter"][];
+        };
+        DesignLine: {
+            id: components["schemas"]["DesignId"];
+            /** film */
+            film: components["schemas"]["DesignId"];
+            /**
+             * hidden
+             * @description Keeps its place, but is neither shown nor cut.
+             * @default false
+             */
+            hidden: boolean;
+            /**
+             * locked
+             * @description Is not changed or moved by hand until it is unlocked.
+             * @default false
+             */
+            locked: boolean;
+            /** @default [] */
+            treatments: components["schemas"]["DesignTreatments"];
+            lettering: components["schemas"]["DesignLettering"];
+            size: components["schemas"]["DesignSize"];
+            /** @default [] */
+            place: components["schemas"]["DesignPlace"];
+            /** @default [] */
+            stacking: components["schemas"]["DesignStacking"];
             /**
              * @description What the line runs along.
              * @default []
@@ -1218,8 +1197,6 @@ export interface components {
              * @default []
              */
             fills: components["schemas"]["DesignFills"];
-            /** @default [] */
-            treatments: components["schemas"]["DesignTreatments"];
         };
         /** @description A card as it was when a piece was taken out of it: the piece grows and turns with the card. Without a width it stays as it is, in the middle of the ink. */
         DesignMeasuredOn: {
@@ -1239,29 +1216,33 @@ export interface components {
         /** @description Artwork in its place. */
         DesignMotif: {
             id: components["schemas"]["DesignId"];
-            /** @description The file that it came from. */
-            name: components["schemas"]["DesignLabel"];
-            width: components["schemas"]["DesignExtent"];
-            height: components["schemas"]["DesignExtent"];
-            /** @description The colours that were found in it. */
-            colours: components["schemas"]["DesignMotifColour"][];
             /**
-             * @description How far right of the middle of the area's top edge its middle lies.
-             * @default 0
+             * hidden
+             * @description Keeps its place, but is neither shown nor cut.
+             * @default false
              */
-            across: components["schemas"]["DesignDistance"];
-            /** @default 100000 */
-            down: components["schemas"]["DesignDistance"];
-            /** @default 0 */
-            turn: number;
-            /** @default true */
-            proportional: boolean;
-            /** @default false */
             hidden: boolean;
-            /** @default false */
+            /**
+             * locked
+             * @description Is not changed or moved by hand until it is unlocked.
+             * @default false
+             */
             locked: boolean;
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
+            /**
+             * name
+             * @description The file that it came from.
+             */
+            name: components["schemas"]["DesignLabel"];
+            /**
+             * colours
+             * @description The colours that were found in it.
+             */
+            colours: components["schemas"]["DesignMotifColour"][];
+            size: components["schemas"]["DesignDimensions"];
+            /** @default [] */
+            place: components["schemas"]["DesignSpot"];
         };
         /** @description All that is seen of one colour. */
         DesignMotifColour: {
@@ -1295,6 +1276,20 @@ export interface components {
              * @default 0
              */
             start: number;
+        };
+        /** @description How a line stands where it is. */
+        DesignPlace: {
+            /**
+             * @description By ink, to the placement area.
+             * @default centre
+             * @enum {unknown}
+             */
+            align: "left" | "centre" | "right";
+            /**
+             * @description In degrees, clockwise as worn, about the middle of the ink.
+             * @default 0
+             */
+            turn: number;
         };
         /** @description The area of the blank that may carry lettering. */
         DesignPlacement: {
@@ -1439,6 +1434,31 @@ export interface components {
              */
             around: "own" | "group" | "all";
         };
+        /** @description The kind of a basic shape, and what shapes it. Measures that its kind does not have are kept and without meaning. */
+        DesignShape: {
+            /** @enum {unknown} */
+            kind: "circle" | "ring" | "rectangle" | "polygon" | "star" | "heart" | "shield" | "pennant" | "ribbon" | "arch" | "label";
+            /**
+             * @description The radius of a rectangle's corners; of a label's, cut into it.
+             * @default 0
+             */
+            corner: number;
+            /**
+             * @description How broad the band of a ring, an arch or a ribbon is.
+             * @default 8000
+             */
+            band: components["schemas"]["DesignExtent"];
+            /**
+             * @description The corners of a polygon, the points of a star.
+             * @default 5
+             */
+            count: number;
+            /**
+             * @description How deep a star, a pennant's notch, or a ribbon's bow goes, in percent.
+             * @default 50
+             */
+            depth: number;
+        };
         DesignSize: {
             /**
              * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area.
@@ -1446,6 +1466,12 @@ export interface components {
              */
             by: "width" | "height" | "letter" | "area";
             length: number;
+            /**
+             * stretch
+             * @description The width in percent of what the font's proportions give.
+             * @default 100
+             */
+            stretch: number;
         };
         /** @description A spiral with even pitch, clockwise, the letters' tops outwards. Sized by width or height it is the outer size that is given. */
         DesignSpiral: {
@@ -1470,14 +1496,58 @@ export interface components {
             /** @default 100000 */
             down: components["schemas"]["DesignDistance"];
         };
+        /** @description A place of its own on the area. */
+        DesignSpot: {
+            /**
+             * @description How far right of the middle of the area's top edge its middle lies.
+             * @default 0
+             */
+            across: components["schemas"]["DesignDistance"];
+            /**
+             * @description How far below the area's top edge its middle lies.
+             * @default 100000
+             */
+            down: components["schemas"]["DesignDistance"];
+            /**
+             * @description In degrees, clockwise as worn.
+             * @default 0
+             */
+            turn: number;
+        };
+        /** @description Where a line that has no place of its own stands in the stack of lines. */
+        DesignStacking: {
+            /**
+             * @description From the ink of the line above; for the first line from the edge of the area that the lines stand at (without meaning when they stand in its middle).
+             * @default 0
+             */
+            gap: components["schemas"]["DesignDistance"];
+            /**
+             * @description Closes up to the line above until the gap is the least distance between their real shapes, wherever that is.
+             * @default false
+             */
+            tight: boolean;
+            /**
+             * @description To the right of where the alignment puts the line.
+             * @default 0
+             */
+            shift: components["schemas"]["DesignDistance"];
+            /**
+             * @description What the line is aligned to by ink: the placement area, or the line above it (the area where there is none).
+             * @default area
+             * @enum {unknown}
+             */
+            alignTo: "area" | "above";
+        };
         /** @description What is done to a card's shape, each a live setting. */
         DesignTreatments: {
             /**
+             * group
              * @description Cards of one group keep their places to each other and are outlined together.
              * @default
              */
             group: string;
             /**
+             * cut-away pieces
              * @description Pieces taken out.
              * @default []
              */
@@ -1485,6 +1555,7 @@ export interface components {
             /** @default [] */
             copies: components["schemas"]["DesignCopies"];
             /**
+             * outline
              * @description Rims, from the inside out.
              * @default []
              */

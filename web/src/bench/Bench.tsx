@@ -92,7 +92,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
     );
 
     const drop = useCallback(
-        ({ card, cards, change, pose }: Gesture) => carry(cards, pose, withDropped(card, change, pose, sheet)),
+        ({ card, cards, handled, pose }: Gesture) => carry(cards, pose, withDropped(card, handled, pose, sheet)),
         [carry, sheet],
     );
 
@@ -103,9 +103,11 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                 change(withTreatmentFix(snag.card, fix));
             } else if (snag.card) {
                 change(
-                    withLine(snag.card, {
-                        ...(letterHeight !== null && { size: { by: 'letter', length: letterHeight } }),
-                        ...(spacing !== null && { spacing }),
+                    withLine(snag.card, ({ size, lettering }) => {
+                        if (letterHeight !== null) {
+                            Object.assign(size, { by: 'letter', length: letterHeight });
+                        }
+                        lettering.spacing = spacing ?? lettering.spacing;
                     }),
                 );
             }
@@ -215,7 +217,12 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     onEdit={setEdited}
                     onWords={(line, words) => change(withWords(line, words), `words:${line}`)}
                     letter={letter}
-                    onLetter={(line, at, next) => change(withLetter(line, at, next), `letter:${line}:${at}`)}
+                    onLetter={(line, at, next) =>
+                        change(
+                            withLetter(line, at, (now) => Object.assign(now, next)),
+                            `letter:${line}:${at}`,
+                        )
+                    }
                     onDrop={drop}
                     onFix={fix}
                     onReshape={(next, what) => chosen && change(withLine(chosen, next), `${what}:${chosen}`)}
@@ -239,7 +246,9 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                 over={dropped.over}
                 arrived={dropped.arrived}
                 onDismiss={dropped.dismiss}
-                {...(chosen !== null && { onUse: (font: string) => change(withLine(chosen, { font })) })}
+                {...(chosen !== null && {
+                    onUse: (font: string) => change(withLine(chosen, ({ lettering }) => (lettering.font = font))),
+                })}
             />
         </div>
     );

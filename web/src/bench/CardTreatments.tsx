@@ -1,7 +1,6 @@
 import type { Design, Sheet, Treatments } from '../api/client';
-import { withTreatments } from './edits';
+import { withTreatmentsIn } from './edits';
 import type { TakingOut } from './stage/TakeOut';
-import { withFilmBeneath } from './treatments';
 import { AddTreatments } from './treatments/AddTreatments';
 import { CopiesRow } from './treatments/CopiesRow';
 import { CutFromRow } from './treatments/CutFromRow';
@@ -25,11 +24,7 @@ interface Props {
 
 /** What is done to a card, each a live setting: rows of the open card. */
 export function CardTreatments({ id, film, treatments, design, sheet, change, onTakeOut }: Props) {
-    const put: Treating['put'] = (next, also) =>
-        change((now) => {
-            const treated = withTreatments(id, { ...treatments, ...next })(now);
-            return also ? withFilmBeneath(treated, also) : treated;
-        });
+    const put: Treating['put'] = (next, also) => change(withTreatmentsIn(id, next, also));
     const treating: Treating = { treatments, design, put };
     return (
         <div className="stitch col-span-2 grid grid-cols-[52px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5 pt-2">

@@ -8,7 +8,7 @@ import { CardTreatments } from './CardTreatments';
 import { FilmChoice } from './FilmChoice';
 import { FreeCardFoot } from './FreeCardFoot';
 import { CardFrame } from './CardFrame';
-import { withForm, withFormFilm } from './edits';
+import { withForm, withFormFilm, type Put } from './edits';
 import { formKinds, formNames, measuresOf } from './forms';
 import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
@@ -30,17 +30,10 @@ interface Props {
 /** A basic shape: the chosen card opens to all its measures. */
 export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut, reorder }: Props) {
     const { unit } = design;
-    const set = (next: Partial<Form>, what = '') => change(withForm(form.id, next), what && `${what}:${form.id}`);
-    const measures = measuresOf[form.kind];
-    const sized = (next: { width?: number; height?: number }) => {
-        const factor = next.width ? next.width / form.width : (next.height ?? form.height) / form.height;
-        set(
-            form.proportional
-                ? { width: Math.round(form.width * factor), height: Math.round(form.height * factor) }
-                : next,
-        );
-    };
-
+    const { shape } = form;
+    const set: Put<Form> = (next, what = '') => change(withForm(form.id, next), what && `${what}:${form.id}`);
+    const put = (next: Partial<Form['shape']>, what?: string) => set((now) => Object.assign(now.shape, next), what);
+    const measures = measuresOf[shape.kind];
     const filmChoice = (
         <FilmChoice
             label="Film"
@@ -54,8 +47,8 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
     return (
         <CardFrame
             id={form.id}
-            label={`Form: ${formNames[form.kind]}`}
-            name={formNames[form.kind]}
+            label={`Form: ${formNames[shape.kind]}`}
+            name={formNames[shape.kind]}
             open={open}
             onOpen={onOpen}
             locked={form.locked}
@@ -66,7 +59,7 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                         className={`min-w-0 flex-1 truncate py-0.5 text-left text-[17px] font-semibold ${form.hidden ? 'opacity-45' : ''}`}
                         onClick={onOpen}
                     >
-                        {formNames[form.kind]}
+                        {formNames[shape.kind]}
                     </button>
                     {!open && !form.guide && filmChoice}
                 </div>
@@ -85,11 +78,11 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                 <Choice
                     label="Kind of form"
                     className="flex-1"
-                    value={form.kind}
+                    value={shape.kind}
                     options={formKinds}
                     by={(kind) => kind}
                     show={(kind) => formNames[kind]}
-                    onChange={(kind) => set({ kind })}
+                    onChange={(kind) => put({ kind })}
                 />
             </Row>
             <Row name="Use">
@@ -101,27 +94,21 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                         { value: 'cut', show: 'is cut' },
                         { value: 'guide', show: 'only a guide' },
                     ]}
-                    onChange={(use) => set({ guide: use === 'guide' })}
+                    onChange={(use) => set((now) => (now.guide = use === 'guide'))}
                 />
             </Row>
             {!form.guide && <Row name="Film">{filmChoice}</Row>}
-            <SizeRow
-                what="form"
-                card={form}
-                unit={unit}
-                onWidth={(width) => sized({ width })}
-                onHeight={(height) => sized({ height })}
-            />
+            <SizeRow what="form" card={form} unit={unit} set={set} />
             <Row name="Sides">
                 <Segments
                     label="How the form is sized"
                     small
-                    value={form.proportional ? 'kept' : 'free'}
+                    value={form.size.proportional ? 'kept' : 'free'}
                     options={[
                         { value: 'kept', show: 'in proportion' },
                         { value: 'free', show: 'each by itself' },
                     ]}
-                    onChange={(how) => set({ proportional: how === 'kept' })}
+                    onChange={(how) => set((now) => (now.size.proportional = how === 'kept'))}
                 />
             </Row>
             {measures.length > 0 && (
@@ -132,8 +119,8 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                             note="corner"
                             unit={unit}
                             least={0}
-                            value={form.corner}
-                            onChange={(corner) => set({ corner })}
+                            value={shape.corner}
+                            onChange={(corner) => put({ corner })}
                         />
                     )}
                     {measures.includes('band') && (
@@ -142,8 +129,8 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                             note="band"
                             unit={unit}
                             least={500}
-                            value={form.band}
-                            onChange={(band) => set({ band })}
+                            value={shape.band}
+                            onChange={(band) => put({ band })}
                         />
                     )}
                     {measures.includes('count') && (
@@ -152,8 +139,8 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                             unit="points"
                             least={3}
                             most={64}
-                            value={form.count}
-                            onChange={(count) => set({ count }, 'count')}
+                            value={shape.count}
+                            onChange={(count) => put({ count }, 'count')}
                         />
                     )}
                     {measures.includes('depth') && (
@@ -163,13 +150,13 @@ export function FormCard({ form, design, sheet, open, onOpen, change, onTakeOut,
                             least={0}
                             most={95}
                             step={5}
-                            value={form.depth}
-                            onChange={(depth) => set({ depth }, 'depth')}
+                            value={shape.depth}
+                            onChange={(depth) => put({ depth }, 'depth')}
                         />
                     )}
                 </Row>
             )}
-            <PlaceRows what="form" place={form} unit={unit} onChange={set} />
+            <PlaceRows what="form" place={form.place} unit={unit} set={set} />
             {!form.guide && (
                 <CardTreatments
                     id={form.id}

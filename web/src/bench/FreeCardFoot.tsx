@@ -1,7 +1,7 @@
 import type { Form, Motif, Unit } from '../api/client';
 import { show } from '../measure';
 import { CardActions } from './CardActions';
-import { withFree, withFreeCopy, withoutFree } from './edits';
+import { withCard, withFreeCopy, withoutFree } from './edits';
 import { treatmentWords } from './treatments';
 import type { Draft } from './useDesign';
 
@@ -21,8 +21,8 @@ export function FreeCardFoot({ card, open, unit, note = '', change }: Props) {
             <CardActions
                 hidden={card.hidden}
                 locked={card.locked}
-                onHide={() => change(withFree(card.id, { hidden: !card.hidden }))}
-                onLock={() => change(withFree(card.id, { locked: !card.locked }))}
+                onHide={() => change(withCard(card.id, (now) => (now.hidden = !now.hidden)))}
+                onLock={() => change(withCard(card.id, (now) => (now.locked = !now.locked)))}
                 onDuplicate={() => change(withFreeCopy(card.id))}
                 onRemove={() => change(withoutFree(card.id))}
             />
@@ -34,7 +34,7 @@ export function FreeCardFoot({ card, open, unit, note = '', change }: Props) {
             {card.hidden && <b>hidden · </b>}
             {card.locked && <b>locked · </b>}
             {note}
-            {`${show(card.width, unit)} × ${show(card.height, unit)} ${unit}`}
+            {`${show(card.size.width, unit)} × ${show(card.size.height, unit)} ${unit}`}
             {treated && ` · ${treated}`}
         </p>
     );

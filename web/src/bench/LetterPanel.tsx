@@ -24,11 +24,15 @@ interface Props {
 export function LetterPanel({ line, design, at, onChoose, change }: Props) {
     const [picking, setPicking] = useState<'letter' | 'before' | 'after' | null>(null);
     const rack = useQuery(films).data ?? design.films;
-    const characters = Array.from(line.words);
-    const letter = line.letters.find((candidate) => candidate.at === at) ?? plainLetter(at ?? 0);
+    const characters = Array.from(line.lettering.words);
+    const letter = line.lettering.letters.find((candidate) => candidate.at === at) ?? plainLetter(at ?? 0);
     const chosen = at !== null && at < characters.length ? at : null;
     const set = (next: Partial<Letter>, what: string) =>
-        chosen !== null && change(withLetter(line.id, chosen, next), `${what}:${line.id}:${chosen}`);
+        chosen !== null &&
+        change(
+            withLetter(line.id, chosen, (now) => Object.assign(now, next)),
+            `${what}:${line.id}:${chosen}`,
+        );
     return (
         <section aria-label="Single letters" className="stitch mt-2 pt-2">
             <div className="flex flex-wrap gap-0.5" role="group" aria-label="Letters of the line">
@@ -40,8 +44,8 @@ export function LetterPanel({ line, design, at, onChoose, change }: Props) {
                             key={place}
                             aria-label={`Letter ${place + 1}: ${character}`}
                             aria-pressed={place === chosen}
-                            className={`min-w-6 rounded-[2px] border px-1 text-[19px] leading-7 ${place === chosen ? 'border-marigold bg-[#fff8ea]' : line.letters.some((other) => other.at === place) ? 'border-seam bg-muslin' : 'border-transparent hover:border-seam'}`}
-                            style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
+                            className={`min-w-6 rounded-[2px] border px-1 text-[19px] leading-7 ${place === chosen ? 'border-marigold bg-[#fff8ea]' : line.lettering.letters.some((other) => other.at === place) ? 'border-seam bg-muslin' : 'border-transparent hover:border-seam'}`}
+                            style={{ fontFamily: `'${faceOf(line.lettering.font)}', var(--font-sans)` }}
                             onClick={() => onChoose(place === chosen ? null : place)}
                         >
                             {character}
@@ -135,7 +139,9 @@ export function LetterPanel({ line, design, at, onChoose, change }: Props) {
                         </button>
                         <button
                             className="font-semibold text-indigo hover:underline"
-                            onClick={() => change(withLetter(line.id, chosen, plainLetter(chosen)))}
+                            onClick={() =>
+                                change(withLetter(line.id, chosen, (now) => Object.assign(now, plainLetter(chosen))))
+                            }
                         >
                             As the font has it
                         </button>
@@ -169,7 +175,7 @@ export function LetterPanel({ line, design, at, onChoose, change }: Props) {
                 ))}
             </span>
             <GlyphPicker
-                font={line.font}
+                font={line.lettering.font}
                 title={picking === 'letter' ? 'Another glyph for the letter' : 'An ornament'}
                 open={picking !== null}
                 onClose={() => setPicking(null)}
@@ -199,10 +205,9 @@ interface FormsProps {
 
 /** The letter's word drawn with each form that the font has for the letter. */
 function Forms({ line, design, at, letter, onChoose }: FormsProps) {
-    const others = {
-        ...line,
-        letters: line.letters.map((other) => (other.at === at ? { ...other, features: [] } : other)),
-    };
+    const { lettering } = line;
+    const letters = lettering.letters.map((other) => (other.at === at ? { ...other, features: [] } : other));
+    const others = { ...line, lettering: { ...lettering, letters } };
     const forms = useQuery({
         queryKey: ['forms', others, at],
         queryFn: () =>
@@ -254,8 +259,8 @@ function Forms({ line, design, at, letter, onChoose }: FormsProps) {
 
 /** The film of every other letter, which is the line's own where they all have that. */
 function alternate(line: Line): string {
-    const seen = Array.from(line.words).flatMap((character, at) => (character.trim() === '' ? [] : [at]));
-    const films = seen.map((at) => line.letters.find((letter) => letter.at === at)?.film ?? '');
+    const seen = Array.from(line.lettering.words).flatMap((character, at) => (character.trim() === '' ? [] : [at]));
+    const films = seen.map((at) => line.lettering.letters.find((letter) => letter.at === at)?.film ?? '');
     const other = films[1] ?? '';
     return other !== '' && films.every((film, at) => film === (at % 2 === 1 ? other : '')) ? other : line.film;
 }

@@ -7,7 +7,7 @@ import { treatmentWords } from './treatments';
 import { FilmChoice } from './FilmChoice';
 import { CardActions } from './CardActions';
 import { CardFrame } from './CardFrame';
-import { freeId, withCopy, withFilm, withLine, withoutLine, withWords } from './edits';
+import { freeId, withCopy, withFilm, withLine, withoutLine, withWords, type Put } from './edits';
 import { edgeWords, isPlainEdge, pathNames } from './follows';
 import { faceOf, loadFaces } from './fontFaces';
 import { FontChoice } from './FontChoice';
@@ -54,16 +54,18 @@ export function LineCard({
     onTakeOut,
 }: Props) {
     const { unit } = design;
-    const font = typeCase.find((candidate) => candidate.id === line.font);
+    const { lettering } = line;
+    const font = typeCase.find((candidate) => candidate.id === lettering.font);
     const ink = part?.ink ?? null;
-    const set = (next: Partial<Line>, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
+    const set: Put<Line> = (next, what = '') => change(withLine(line.id, next), what && `${what}:${line.id}`);
+    const setFont = (next: string) => set((now) => (now.lettering.font = next));
     const [trying, setTrying] = useState(false);
     const words = useRef<HTMLInputElement>(null);
-    const name = line.words.trim() || 'no words yet';
+    const name = lettering.words.trim() || 'no words yet';
 
-    useEffect(() => loadFaces([{ id: line.font }]), [line.font]);
+    useEffect(() => loadFaces([{ id: lettering.font }]), [lettering.font]);
     useEffect(() => {
-        if (open && line.words === '') {
+        if (open && lettering.words === '') {
             words.current?.focus();
         }
         // Only when the card opens: an emptied field keeps the caret anyway.
@@ -97,12 +99,12 @@ export function LineCard({
                             id={`words-${line.id}`}
                             aria-label="Words"
                             className={`w-full min-w-0 border-b border-dashed border-seam bg-transparent py-0.5 text-[21px] leading-8 placeholder:font-sans placeholder:text-sm ${line.hidden ? 'opacity-45' : ''}`}
-                            style={{ fontFamily: `'${faceOf(line.font)}', var(--font-sans)` }}
+                            style={{ fontFamily: `'${faceOf(lettering.font)}', var(--font-sans)` }}
                             placeholder="Type the words"
                             maxLength={2000}
                             autoComplete="off"
                             spellCheck={false}
-                            value={line.words}
+                            value={lettering.words}
                             onFocus={onOpen}
                             onPaste={(event) => pasteInOneLine(event, (text) => change(withWords(line.id, text)))}
                             onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
@@ -115,8 +117,8 @@ export function LineCard({
                         <CardActions
                             hidden={line.hidden}
                             locked={line.locked}
-                            onHide={() => set({ hidden: !line.hidden })}
-                            onLock={() => set({ locked: !line.locked })}
+                            onHide={() => set((now) => (now.hidden = !now.hidden))}
+                            onLock={() => set((now) => (now.locked = !now.locked))}
                             onDuplicate={() => change(withCopy(line.id, freeId(design)))}
                             onRemove={() => change(withoutLine(line.id))}
                         />
@@ -124,7 +126,7 @@ export function LineCard({
                         <p className="mt-1 truncate text-xs text-quiet">
                             {line.hidden && <b>hidden · </b>}
                             {line.locked && <b>locked · </b>}
-                            {font?.name ?? line.font}
+                            {font?.name ?? lettering.font}
                             {part && ink && ` · ${show(part.width, unit)} × ${show(part.height, unit)} ${unit}`}
                             {treatmentWords(line.treatments) && ` · ${treatmentWords(line.treatments)}`}
                             {line.size.by === 'area' && ' · fitted to the area'}
@@ -136,12 +138,7 @@ export function LineCard({
                 }
             >
                 <span className="text-xs text-quiet">Font</span>
-                <FontChoice
-                    words={line.words}
-                    value={line.font}
-                    typeCase={typeCase}
-                    onChange={(next) => set({ font: next })}
-                />
+                <FontChoice words={lettering.words} value={lettering.font} typeCase={typeCase} onChange={setFont} />
                 <span className="text-xs text-quiet">Film</span>
                 <span className="flex gap-1.5">
                     {filmChoice}
@@ -154,13 +151,7 @@ export function LineCard({
                     </button>
                 </span>
                 <LineMeasures line={line} part={part} design={design} set={set} />
-                <LineFollows
-                    line={line}
-                    part={part}
-                    design={design}
-                    set={set}
-                    setOther={(id, next) => change(withLine(id, next))}
-                />
+                <LineFollows line={line} part={part} design={design} set={set} change={change} />
                 <LineFills line={line} design={design} set={set} />
                 <CardTreatments
                     id={line.id}
@@ -197,7 +188,7 @@ export function LineCard({
                     open
                     onClose={() => setTrying(false)}
                     onChoose={(font) => {
-                        set({ font });
+                        setFont(font);
                         setTrying(false);
                     }}
                 />

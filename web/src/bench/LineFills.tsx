@@ -3,14 +3,14 @@ import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
-import { cardName } from './edits';
+import { cardName, type Put } from './edits';
 import { isPlainEdge, takesForm } from './follows';
 import { Row } from './Row';
 
 interface Props {
     line: Line;
     design: Design;
-    set: (next: Partial<Line>, what?: string) => void;
+    set: Put<Line>;
 }
 
 const shapes: Record<Edge['shape'], string> = {
@@ -26,7 +26,7 @@ const shapes: Record<Edge['shape'], string> = {
 /** The edges that a line is stretched between: rows of the open card. */
 export function LineFills({ line, design, set }: Props) {
     const { fills } = line;
-    const put = (next: Partial<Fills>, what = '') => set({ fills: { ...fills, ...next } }, what);
+    const put: Put<Fills> = (change, what) => set((now) => change(now.fills), what);
     const options = (Object.keys(shapes) as Edge['shape'][]).filter(
         (shape) => shape !== 'form' || design.forms.length > 0,
     );
@@ -40,12 +40,14 @@ export function LineFills({ line, design, set }: Props) {
                     options={options}
                     unit={design.unit}
                     onShape={(shape) =>
-                        put({
-                            [name]: { ...fills[name], shape, ...(shape === 'level' && { left: 0, right: 0 }) },
-                            ...(shape === 'form' && { form: fills.form || (design.forms[0]?.id ?? '') }),
+                        put((now) => {
+                            Object.assign(now[name], { shape, ...(shape === 'level' && { left: 0, right: 0 }) });
+                            if (shape === 'form') {
+                                now.form ||= design.forms[0]?.id ?? '';
+                            }
                         })
                     }
-                    onChange={(edge, what) => put({ [name]: { ...fills[name], ...edge } }, what)}
+                    onChange={(edge, what) => put((now) => Object.assign(now[name], edge), what)}
                 />
             ))}
             {takesForm(fills) && (
@@ -57,7 +59,7 @@ export function LineFills({ line, design, set }: Props) {
                         options={design.forms.map(({ id }) => id)}
                         by={(id) => id}
                         show={(id) => <span className="truncate">{cardName(design, id)}</span>}
-                        onChange={(form) => put({ form })}
+                        onChange={(form) => put((now) => (now.form = form))}
                     />
                     <LengthField
                         label="Inset from the form’s outline"
@@ -65,7 +67,7 @@ export function LineFills({ line, design, set }: Props) {
                         atRight
                         unit={design.unit}
                         value={fills.inset}
-                        onChange={(inset) => put({ inset })}
+                        onChange={(inset) => put((now) => (now.inset = inset))}
                     />
                 </Row>
             )}
@@ -79,7 +81,7 @@ export function LineFills({ line, design, set }: Props) {
                             { value: 'kept', show: 'kept' },
                             { value: 'by height', show: 'wider where taller' },
                         ]}
-                        onChange={(widths) => put({ widths })}
+                        onChange={(widths) => put((now) => (now.widths = widths))}
                     />
                 </Row>
             )}

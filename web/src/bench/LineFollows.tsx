@@ -3,20 +3,21 @@ import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
-import { onPath, pathNames, ringLeader } from './follows';
+import { pathNames, putOnPath, ringLeader } from './follows';
 import { Row } from './Row';
-import { cardName } from './edits';
+import { cardName, withLine, type Put } from './edits';
+import type { Draft } from './useDesign';
 
 interface Props {
     line: Line;
     part: SheetPart | undefined;
     design: Design;
-    set: (next: Partial<Line>, what?: string) => void;
-    setOther: (id: string, next: Partial<Line>) => void;
+    set: Put<Line>;
+    change: Draft['change'];
 }
 
 /** What a line runs along: rows of the open card. */
-export function LineFollows({ line, part, design, set, setOther }: Props) {
+export function LineFollows({ line, part, design, set, change }: Props) {
     const { follows } = line;
     const { unit } = design;
     const paths = (Object.keys(pathNames) as Follows['path'][]).filter(
@@ -25,17 +26,15 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
             ((path !== 'brim' || design.blank.placement.brim) &&
                 (path !== 'outline' || design.forms.length + design.motifs.length > 0)),
     );
-    const put = (next: Partial<Follows>, what = '') => set({ follows: { ...follows, ...next } }, what);
+    const put: Put<Follows> = (change, what) => set((now) => change(now.follows), what);
     const { arc, brim, spiral, outline } = follows;
     const leader = ringLeader(line, design);
     const ring = leader.follows.ring;
     const putRing = (next: Partial<Follows['ring']>) =>
-        leader.id === line.id
-            ? put({ ring: { ...ring, ...next } })
-            : setOther(leader.id, { follows: { ...leader.follows, ring: { ...ring, ...next } } });
+        change(withLine(leader.id, (now) => Object.assign(now.follows.ring, next)));
     const centre = follows.path === 'spiral' ? spiral : ring;
     const putCentre = (next: { across?: number; down?: number }) =>
-        follows.path === 'spiral' ? put({ spiral: { ...spiral, ...next } }) : putRing(next);
+        follows.path === 'spiral' ? put((now) => Object.assign(now.spiral, next)) : putRing(next);
     const rings = design.lines.filter(
         (other) => other.id !== line.id && other.follows.path === 'ring' && other.follows.ring.with === '',
     );
@@ -50,7 +49,9 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                     options={paths}
                     by={(path) => path}
                     show={(path) => (path === 'straight' ? 'nothing: straight' : pathNames[path])}
-                    onChange={(path) => set(onPath(path, line, part, design))}
+                    onChange={(path) =>
+                        change((now) => withLine(line.id, (own) => putOnPath(own, path, part, now))(now))
+                    }
                 />
             </Row>
             {follows.path === 'arc' && (
@@ -64,7 +65,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'up', show: 'up' },
                                 { value: 'down', show: 'down' },
                             ]}
-                            onChange={(bows) => put({ arc: { ...arc, bows } })}
+                            onChange={(bows) => put((now) => (now.arc.bows = bows))}
                         />
                         <Segments
                             label="What rules the arc"
@@ -76,13 +77,12 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'angle', show: 'angle' },
                             ]}
                             onChange={(by) =>
-                                put({
-                                    arc: {
-                                        ...arc,
+                                put((now) =>
+                                    Object.assign(now.arc, {
                                         by,
-                                        radius: part?.trace?.circle ? part.trace.circle.radius : arc.radius,
-                                    },
-                                })
+                                        ...(part?.trace?.circle && { radius: part.trace.circle.radius }),
+                                    }),
+                                )
                             }
                         />
                     </Row>
@@ -95,7 +95,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 least={0}
                                 rules
                                 value={arc.rise}
-                                onChange={(rise) => put({ arc: { ...arc, rise } })}
+                                onChange={(rise) => put((now) => (now.arc.rise = rise))}
                             />
                         )}
                         {arc.by === 'radius' && (
@@ -106,7 +106,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 least={500}
                                 rules
                                 value={arc.radius}
-                                onChange={(radius) => put({ arc: { ...arc, radius } })}
+                                onChange={(radius) => put((now) => (now.arc.radius = radius))}
                             />
                         )}
                         {arc.by === 'angle' && (
@@ -117,7 +117,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 most={355}
                                 digits={1}
                                 value={arc.angle}
-                                onChange={(angle) => put({ arc: { ...arc, angle } }, 'arc')}
+                                onChange={(angle) => put((now) => (now.arc.angle = angle), 'arc')}
                             />
                         )}
                     </Row>
@@ -135,7 +135,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'lower', show: 'lower' },
                                 { value: 'round', show: 'all round' },
                             ]}
-                            onChange={(half) => put({ ring: { ...follows.ring, part: half } })}
+                            onChange={(half) => put((now) => (now.ring.part = half))}
                         />
                         <LengthField
                             label="Radius of the ring"
@@ -162,13 +162,10 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                     </span>
                                 )}
                                 onChange={(id) =>
-                                    put({
-                                        ring: {
-                                            ...ring,
-                                            part: follows.ring.part,
-                                            tops: follows.ring.tops,
-                                            with: id,
-                                        },
+                                    put((now) => {
+                                        // What it had from the shared ring it keeps.
+                                        const { part: half, tops } = now.ring;
+                                        now.ring = { ...ring, part: half, tops, with: id };
                                     })
                                 }
                             />
@@ -184,7 +181,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                     { value: 'outwards', show: 'outwards' },
                                     { value: 'inwards', show: 'inwards' },
                                 ]}
-                                onChange={(tops) => put({ ring: { ...follows.ring, tops } })}
+                                onChange={(tops) => put((now) => (now.ring.tops = tops))}
                             />
                         </Row>
                     )}
@@ -221,7 +218,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             unit={unit}
                             least={0}
                             value={brim.inset}
-                            onChange={(inset) => put({ brim: { ...brim, inset } })}
+                            onChange={(inset) => put((now) => (now.brim.inset = inset))}
                         />
                         <NumberField
                             label="How much of the brim it may take, in degrees"
@@ -229,7 +226,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             least={10}
                             most={360}
                             value={brim.span}
-                            onChange={(span) => put({ brim: { ...brim, span } }, 'brim')}
+                            onChange={(span) => put((now) => (now.brim.span = span), 'brim')}
                         />
                     </Row>
                     <Row name="Read">
@@ -241,7 +238,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'lower', show: 'from the front' },
                                 { value: 'upper', show: 'from the back' },
                             ]}
-                            onChange={(half) => put({ brim: { ...brim, part: half } })}
+                            onChange={(half) => put((now) => (now.brim.part = half))}
                         />
                     </Row>
                 </>
@@ -255,7 +252,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             unit={unit}
                             least={500}
                             value={spiral.inner}
-                            onChange={(inner) => put({ spiral: { ...spiral, inner } })}
+                            onChange={(inner) => put((now) => (now.spiral.inner = inner))}
                         />
                         <NumberField
                             label="Pitch in percent of the ink’s height"
@@ -264,7 +261,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             most={600}
                             step={5}
                             value={spiral.pitch}
-                            onChange={(pitch) => put({ spiral: { ...spiral, pitch } }, 'pitch')}
+                            onChange={(pitch) => put((now) => (now.spiral.pitch = pitch), 'pitch')}
                         />
                     </Row>
                     <Row name="Read">
@@ -276,7 +273,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'outside', show: 'from outside' },
                                 { value: 'inside', show: 'from inside' },
                             ]}
-                            onChange={(from) => put({ spiral: { ...spiral, from } })}
+                            onChange={(from) => put((now) => (now.spiral.from = from))}
                         />
                     </Row>
                 </>
@@ -291,7 +288,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             options={[...design.forms, ...design.motifs].map(({ id }) => id)}
                             by={(id) => id}
                             show={(id) => <span className="truncate">{cardName(design, id)}</span>}
-                            onChange={(shape) => put({ outline: { ...outline, shape } })}
+                            onChange={(shape) => put((now) => (now.outline.shape = shape))}
                         />
                     </Row>
                     <Row name="">
@@ -303,7 +300,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'outside', show: 'outside' },
                                 { value: 'inside', show: 'inside' },
                             ]}
-                            onChange={(side) => put({ outline: { ...outline, side } })}
+                            onChange={(side) => put((now) => (now.outline.side = side))}
                         />
                         <NumberField
                             label="Start in percent of the outline, clockwise from the top"
@@ -312,7 +309,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             most={100}
                             digits={1}
                             value={outline.start}
-                            onChange={(start) => put({ outline: { ...outline, start } }, 'start')}
+                            onChange={(start) => put((now) => (now.outline.start = start), 'start')}
                         />
                     </Row>
                 </>
@@ -348,7 +345,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'middle', show: 'middle' },
                                 { value: 'top', show: 'tops' },
                             ]}
-                            onChange={(sits) => put({ sits })}
+                            onChange={(sits) => put((now) => (now.sits = sits))}
                         />
                         <LengthField
                             label="How far it is lifted off the path"
@@ -356,7 +353,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             atRight
                             unit={unit}
                             value={follows.lift}
-                            onChange={(lift) => put({ lift })}
+                            onChange={(lift) => put((now) => (now.lift = lift))}
                         />
                     </Row>
                     <Row name="Bending">
@@ -369,7 +366,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                                 { value: 'turned', show: 'turned' },
                                 { value: 'bent', show: 'bent' },
                             ]}
-                            onChange={(letters) => put({ letters })}
+                            onChange={(letters) => put((now) => (now.letters = letters))}
                         />
                         <NumberField
                             label="Evening of the spacing in percent; 0 is off"
@@ -378,7 +375,7 @@ export function LineFollows({ line, part, design, set, setOther }: Props) {
                             most={300}
                             step={10}
                             value={follows.evening}
-                            onChange={(evening) => put({ evening }, 'evening')}
+                            onChange={(evening) => put((now) => (now.evening = evening), 'evening')}
                         />
                     </Row>
                 </>

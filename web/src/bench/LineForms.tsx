@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { answer, Refusal, server, type Design, type FontCard, type Line, type SheetSnag } from '../api/client';
 import { Segments } from '../ui/Segments';
-import { withEqualWidths, withLine } from './edits';
+import { withEqualWidths, withLine, type Change } from './edits';
 import type { Draft } from './useDesign';
 
 /** What decorators call the features of fonts. */
@@ -58,7 +58,10 @@ interface Props {
 /** The forms of a whole line: what the font offers, and whether its letters join. */
 export function LineForms({ line, design, font, snags, width, change }: Props) {
     const [said, setSaid] = useState<string[] | null>(null);
-    const set = (next: Partial<Line>) => change(withLine(line.id, next));
+    const { lettering } = line;
+    const set = (next: Change<Line['lettering']>) => change(withLine(line.id, (now) => next(now.lettering)));
+    const feature = (tag: string, on: boolean) =>
+        set((now) => (now.features = [...now.features.filter((other) => other !== tag), ...(on ? [tag] : [])]));
     const offered = (font?.alternates ?? []).filter((tag) => names[tag] || /^(ss|cv)\d\d$/.test(tag));
     const positions = (font?.alternates ?? []).some((tag) => /^(init|medi|fina|isol)$/.test(tag));
     const joints = snags.filter((snag) => snag.card === line.id && /join|filled hole/.test(snag.kind));
@@ -68,7 +71,7 @@ export function LineForms({ line, design, font, snags, width, change }: Props) {
             const mended = await answer(
                 server.POST('/api/mended-joins', { body: { document: design, line: line.id } }),
             );
-            set({ letters: mended.letters });
+            set((now) => (now.letters = mended.letters));
             setSaid(mended.said.length > 0 ? mended.said : ['All letters join as they ought to.']);
         } catch (error) {
             setSaid([error instanceof Refusal ? error.message : 'The server can’t be reached. Try again.']);
@@ -81,39 +84,33 @@ export function LineForms({ line, design, font, snags, width, change }: Props) {
                 {usual.map(({ tag, name }) => (
                     <Toggle
                         key={tag}
-                        on={!line.features.includes(`-${tag}`)}
+                        on={!lettering.features.includes(`-${tag}`)}
                         name={name}
-                        onToggle={(on) =>
-                            set({
-                                features: on
-                                    ? line.features.filter((other) => other !== `-${tag}`)
-                                    : [...line.features, `-${tag}`],
-                            })
-                        }
+                        onToggle={(on) => feature(`-${tag}`, !on)}
                     />
                 ))}
                 {offered.map((tag) => (
                     <Toggle
                         key={tag}
-                        on={line.features.includes(tag)}
+                        on={lettering.features.includes(tag)}
                         name={names[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ')}
-                        onToggle={(on) =>
-                            set({
-                                features: on ? [...line.features, tag] : line.features.filter((other) => other !== tag),
-                            })
-                        }
+                        onToggle={(on) => feature(tag, on)}
                     />
                 ))}
                 {positions && (
-                    <Toggle on={line.wordForms} name="Word ends" onToggle={(wordForms) => set({ wordForms })} />
+                    <Toggle
+                        on={lettering.wordForms}
+                        name="Word ends"
+                        onToggle={(on) => set((now) => (now.wordForms = on))}
+                    />
                 )}
             </div>
             <label className="flex items-center justify-between gap-2 text-xs text-quiet">
                 Language
                 <select
                     className="field"
-                    value={line.language}
-                    onChange={(event) => set({ language: event.target.value })}
+                    value={lettering.language}
+                    onChange={(event) => set((now) => (now.language = event.target.value))}
                 >
                     {languages.map(({ id, name }) => (
                         <option key={id} value={id}>
@@ -127,13 +124,13 @@ export function LineForms({ line, design, font, snags, width, change }: Props) {
                 <Segments
                     label="Whether the letters join"
                     small
-                    value={line.joins}
+                    value={lettering.joins}
                     options={[
                         { value: 'auto', show: font?.joins ? 'as the font: yes' : 'as the font: no' },
                         { value: 'join', show: 'yes' },
                         { value: 'apart', show: 'no' },
                     ]}
-                    onChange={(joins) => set({ joins })}
+                    onChange={(joins) => set((now) => (now.joins = joins))}
                 />
             </div>
             {design.lines.length > 1 && width > 0 && (

@@ -1,4 +1,5 @@
-import type { Design, Line, SheetPart } from '../api/client';
+import type { Design, Line, SheetPart, Size } from '../api/client';
+import type { Change, Put } from './edits';
 import { LengthField } from '../ui/LengthField';
 import { isPlaced } from './follows';
 import { NumberField } from '../ui/NumberField';
@@ -8,7 +9,7 @@ interface Props {
     line: Line;
     part: SheetPart | undefined;
     design: Design;
-    set: (next: Partial<Line>, what?: string) => void;
+    set: Put<Line>;
 }
 
 /** How large a line is and where it stands: rows of the open card. */
@@ -28,7 +29,7 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     least={500}
                     rules={line.size.by === 'width'}
                     value={ink?.width ?? (line.size.by === 'width' ? line.size.length : null)}
-                    onChange={(length) => set({ size: { by: 'width', length } })}
+                    onChange={(length) => set(sized('width', length))}
                 />
                 <LengthField
                     label="Ink height"
@@ -38,7 +39,7 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     least={500}
                     rules={line.size.by === 'height'}
                     value={ink?.height ?? (line.size.by === 'height' ? line.size.length : null)}
-                    onChange={(length) => set({ size: { by: 'height', length } })}
+                    onChange={(length) => set(sized('height', length))}
                 />
             </span>
             <Label>Letter H</Label>
@@ -50,7 +51,7 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     least={500}
                     rules={line.size.by === 'letter'}
                     value={part?.letterHeight || (line.size.by === 'letter' ? line.size.length : null)}
-                    onChange={(length) => set({ size: { by: 'letter', length } })}
+                    onChange={(length) => set(sized('letter', length))}
                 />
                 {line.size.by === 'area' ? (
                     <LengthField
@@ -61,12 +62,12 @@ export function LineMeasures({ line, part, design, set }: Props) {
                         least={0}
                         rules
                         value={line.size.length}
-                        onChange={(length) => set({ size: { by: 'area', length } })}
+                        onChange={(length) => set(sized('area', length))}
                     />
                 ) : (
                     <button
                         className="field flex-1 font-semibold text-indigo hover:border-indigo"
-                        onClick={() => set({ size: { by: 'area', length: 5000 } })}
+                        onClick={() => set(sized('area', 5000))}
                     >
                         Fit to area
                     </button>
@@ -80,8 +81,8 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     least={-500}
                     most={2000}
                     step={5}
-                    value={line.spacing}
-                    onChange={(spacing) => set({ spacing }, 'spacing')}
+                    value={line.lettering.spacing}
+                    onChange={(spacing) => set(({ lettering }) => (lettering.spacing = spacing), 'spacing')}
                 />
                 <NumberField
                     label="Stretch in percent"
@@ -89,21 +90,26 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     least={10}
                     most={1000}
                     digits={2}
-                    value={line.stretch}
-                    onChange={(stretch) => set({ stretch }, 'stretch')}
+                    value={line.size.stretch}
+                    onChange={(stretch) => set(({ size }) => (size.stretch = stretch), 'stretch')}
                 />
             </span>
             <Label>Stands</Label>
             <span className="flex items-center gap-1.5">
                 <Segments
                     label="Alignment"
-                    value={line.align}
+                    value={line.place.align}
                     options={[
                         { value: 'left', show: <AlignIcon at="left" />, name: 'Left' },
                         { value: 'centre', show: <AlignIcon at="centre" />, name: 'Centre' },
                         { value: 'right', show: <AlignIcon at="right" />, name: 'Right' },
                     ]}
-                    onChange={(align) => set({ align, shift: 0 })}
+                    onChange={(align) =>
+                        set(({ place, stacking }) => {
+                            place.align = align;
+                            stacking.shift = 0;
+                        })
+                    }
                 />
                 <NumberField
                     label="Turn in degrees, clockwise"
@@ -111,8 +117,8 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     least={-180}
                     most={180}
                     digits={1}
-                    value={line.turn}
-                    onChange={(turn) => set({ turn }, 'turn')}
+                    value={line.place.turn}
+                    onChange={(turn) => set(({ place }) => (place.turn = turn), 'turn')}
                 />
             </span>
             {!isFirst && !isPlaced(line) && (
@@ -121,12 +127,12 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     <Segments
                         label="What it is aligned to"
                         small
-                        value={line.alignTo}
+                        value={line.stacking.alignTo}
                         options={[
                             { value: 'area', show: 'to the area' },
                             { value: 'above', show: 'to the line above' },
                         ]}
-                        onChange={(alignTo) => set({ alignTo, shift: 0 })}
+                        onChange={(alignTo) => set(({ stacking }) => Object.assign(stacking, { alignTo, shift: 0 }))}
                     />
                 </>
             )}
@@ -137,8 +143,8 @@ export function LineMeasures({ line, part, design, set }: Props) {
                         <LengthField
                             label={`Gap ${gap}`}
                             unit={unit}
-                            value={line.gap}
-                            onChange={(gap) => set({ gap })}
+                            value={line.stacking.gap}
+                            onChange={(gap) => set(({ stacking }) => (stacking.gap = gap))}
                         />
                         {isFirst ? (
                             <span className="text-xs text-quiet">{gap}</span>
@@ -146,12 +152,12 @@ export function LineMeasures({ line, part, design, set }: Props) {
                             <Segments
                                 label="What the gap is measured to"
                                 small
-                                value={line.tight ? 'shapes' : 'lines'}
+                                value={line.stacking.tight ? 'shapes' : 'lines'}
                                 options={[
                                     { value: 'lines', show: 'from the ink' },
                                     { value: 'shapes', show: 'tight' },
                                 ]}
-                                onChange={(to) => set({ tight: to === 'shapes' })}
+                                onChange={(to) => set(({ stacking }) => (stacking.tight = to === 'shapes'))}
                             />
                         )}
                     </span>
@@ -160,6 +166,12 @@ export function LineMeasures({ line, part, design, set }: Props) {
         </>
     );
 }
+
+/** Sized by another of its measures. */
+const sized =
+    (by: Size['by'], length: number): Change<Line> =>
+    ({ size }) =>
+        Object.assign(size, { by, length });
 
 function Label({ children }: { children: string }) {
     return <span className="text-xs text-quiet">{children}</span>;
@@ -173,7 +185,7 @@ function gapWords(design: Design, line: Line): string | null {
     return { top: 'below the area’s edge', middle: null, bottom: 'above the area’s edge' }[design.stack];
 }
 
-function AlignIcon({ at }: { at: Line['align'] }) {
+function AlignIcon({ at }: { at: Line['place']['align'] }) {
     const short = { left: 'M2 8h7', centre: 'M4 8h8', right: 'M7 8h7' }[at];
     return (
         <svg aria-hidden viewBox="0 0 16 12" className="h-3 w-4 fill-none stroke-current stroke-[1.6]">

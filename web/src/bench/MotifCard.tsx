@@ -1,15 +1,14 @@
-import type { Design, Film, Motif, Sheet } from '../api/client';
+import type { Design, Motif, Sheet } from '../api/client';
 import { Swatch } from '../ui/Swatch';
 import { CardFrame } from './CardFrame';
 import type { TakingOut } from './stage/TakeOut';
 import { CardTreatments } from './CardTreatments';
-import { withMotif } from './edits';
+import { withMotif, withMotifFilm, type Put } from './edits';
 import { FilmChoice } from './FilmChoice';
 import { FreeCardFoot } from './FreeCardFoot';
 import { PlaceRows } from './PlaceRows';
 import { Row } from './Row';
 import { SizeRow } from './SizeRow';
-import { withFilmBeneath } from './treatments';
 import type { Draft } from './useDesign';
 import type { Reorder } from './useReorder';
 
@@ -27,17 +26,7 @@ interface Props {
 /** Artwork: its colours with their films, its size and place. */
 export function MotifCard({ motif, design, sheet, open, onOpen, change, onTakeOut, reorder }: Props) {
     const { unit } = design;
-    const set = (next: Partial<Motif>, what = '') => change(withMotif(motif.id, next), what && `${what}:${motif.id}`);
-    const sized = (factor: number) =>
-        set({ width: Math.round(motif.width * factor), height: Math.round(motif.height * factor) });
-    const putFilm = (at: number, film: Film | null) =>
-        change((now) => {
-            const colours = motif.colours.map((own, number) =>
-                number === at ? { ...own, film: film?.id ?? '' } : own,
-            );
-            const next = withMotif(motif.id, { colours })(now);
-            return film ? withFilmBeneath(next, film) : next;
-        });
+    const set: Put<Motif> = (next, what = '') => change(withMotif(motif.id, next), what && `${what}:${motif.id}`);
 
     return (
         <CardFrame
@@ -68,18 +57,12 @@ export function MotifCard({ motif, design, sheet, open, onOpen, change, onTakeOu
                         value={colour.film}
                         design={design}
                         none="left out"
-                        onChange={(film) => putFilm(at, film)}
+                        onChange={(film) => change(withMotifFilm(motif.id, at, film))}
                     />
                 </Row>
             ))}
-            <SizeRow
-                what="motif"
-                card={motif}
-                unit={unit}
-                onWidth={(width) => sized(width / motif.width)}
-                onHeight={(height) => sized(height / motif.height)}
-            />
-            <PlaceRows what="motif" place={motif} unit={unit} onChange={set} />
+            <SizeRow what="motif" card={motif} unit={unit} set={set} />
+            <PlaceRows what="motif" place={motif.place} unit={unit} set={set} />
             <CardTreatments
                 id={motif.id}
                 film={motif.colours[0]?.film ?? ''}

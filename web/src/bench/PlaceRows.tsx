@@ -1,23 +1,18 @@
-import type { Unit } from '../api/client';
+import type { Form, Motif, Unit } from '../api/client';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
+import type { Put } from './edits';
 import { Row } from './Row';
-
-interface Place {
-    across: number;
-    down: number;
-    turn: number;
-}
 
 interface Props {
     what: string;
-    place: Place;
+    place: Form['place'];
     unit: Unit;
-    onChange: (next: Partial<Place>, what?: string) => void;
+    set: Put<Form | Motif>;
 }
 
 /** Where a form or a motif stands and how it is turned: rows of its open card. */
-export function PlaceRows({ what, place, unit, onChange }: Props) {
+export function PlaceRows({ what, place, unit, set }: Props) {
     return (
         <>
             <Row name="Stands">
@@ -26,7 +21,7 @@ export function PlaceRows({ what, place, unit, onChange }: Props) {
                     note="right"
                     unit={unit}
                     value={place.across}
-                    onChange={(across) => onChange({ across })}
+                    onChange={(across) => set((now) => (now.place.across = across))}
                 />
                 <LengthField
                     label="How far below the area’s edge"
@@ -34,7 +29,7 @@ export function PlaceRows({ what, place, unit, onChange }: Props) {
                     atRight
                     unit={unit}
                     value={place.down}
-                    onChange={(down) => onChange({ down })}
+                    onChange={(down) => set((now) => (now.place.down = down))}
                 />
             </Row>
             <Row name="Turned">
@@ -45,7 +40,7 @@ export function PlaceRows({ what, place, unit, onChange }: Props) {
                     most={180}
                     digits={1}
                     value={place.turn}
-                    onChange={(turn) => onChange({ turn }, 'turn')}
+                    onChange={(turn) => set((now) => (now.place.turn = turn), 'turn')}
                 />
             </Row>
         </>

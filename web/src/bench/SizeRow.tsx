@@ -1,17 +1,24 @@
 import type { Form, Motif, Unit } from '../api/client';
 import { LengthField } from '../ui/LengthField';
+import type { Put } from './edits';
 import { Row } from './Row';
 
 interface Props {
     what: string;
     card: Form | Motif;
     unit: Unit;
-    onWidth: (width: number) => void;
-    onHeight: (height: number) => void;
+    set: Put<Form | Motif>;
 }
 
 /** The width and height of a form or motif. */
-export function SizeRow({ what, card, unit, onWidth, onHeight }: Props) {
+export function SizeRow({ what, card: { size }, unit, set }: Props) {
+    // In proportion the other measure goes along.
+    const sized = (side: 'width' | 'height', other: 'width' | 'height', length: number) =>
+        set(({ size }) => {
+            size[other] = size.proportional ? Math.round((size[other] * length) / size[side]) : size[other];
+            size[side] = length;
+        });
+
     return (
         <Row name="Size">
             <LengthField
@@ -19,8 +26,8 @@ export function SizeRow({ what, card, unit, onWidth, onHeight }: Props) {
                 note="wide"
                 unit={unit}
                 least={500}
-                value={card.width}
-                onChange={onWidth}
+                value={size.width}
+                onChange={(width) => sized('width', 'height', width)}
             />
             <LengthField
                 label={`Height of the ${what}`}
@@ -28,8 +35,8 @@ export function SizeRow({ what, card, unit, onWidth, onHeight }: Props) {
                 atRight
                 unit={unit}
                 least={500}
-                value={card.height}
-                onChange={onHeight}
+                value={size.height}
+                onChange={(height) => sized('height', 'width', height)}
             />
         </Row>
     );

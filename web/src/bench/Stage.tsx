@@ -3,6 +3,7 @@ import type { Design, Erasure, Letter, Line, Pressed, Sheet, SheetFix, SheetSnag
 import { brightness } from '../blanks/brightness';
 import { Garment } from '../blanks/Garment';
 import { Segments } from '../ui/Segments';
+import type { Change } from './edits';
 import { FinishPatterns } from './films/FinishPatterns';
 import type { Looking } from './films/looking';
 import { FilmsLook } from './stage/FilmsLook';
@@ -52,7 +53,7 @@ interface Props {
     onEdit: (line: string | null) => void;
     onWords: (line: string, words: string) => void;
     onDrop: (gesture: Gesture) => void;
-    onReshape: (next: Partial<Line>, what: string) => void;
+    onReshape: (change: Change<Line>, what: string) => void;
     onFix: (snag: SheetSnag, fix: SheetFix) => void;
     /** The chosen letter of the chosen line. */
     letter: number | null;
@@ -274,7 +275,9 @@ function ViewButton({ label, on = false, onClick, children }: ViewButtonProps) {
 }
 
 function describe(design: Design, sheet: Sheet): string {
-    const words = design.lines.filter((line) => !line.hidden && line.words.trim()).map((line) => line.words);
+    const words = design.lines
+        .filter((line) => !line.hidden && line.lettering.words.trim())
+        .map((line) => line.lettering.words);
     const on = `${design.blank.name} in ${design.blank.fabric.name}, ${design.blank.placement.name}`;
     return words.length === 0 || !sheet.ink ? `${on}, empty` : `${on}: ${words.join(', ')}`;
 }

@@ -21,7 +21,7 @@ const MOST = 12;
 
 /** The line in up to twelve fonts side by side, all of the same ink width; choosing one puts it in the design. */
 export function TryOutDialog({ line, design, typeCase, open, onClose, onChoose }: Props) {
-    const current = typeCase.find((font) => font.id === line.font);
+    const current = typeCase.find((font) => font.id === line.lettering.font);
     const [among, setAmong] = useState<Among>(current?.joins ? 'joining' : 'blocks');
     const fonts = typeCase
         .filter((font) => {
@@ -43,11 +43,11 @@ export function TryOutDialog({ line, design, typeCase, open, onClose, onChoose }
     const tries = useQuery({
         queryKey: ['try-outs', line, fonts],
         queryFn: () => answer(server.POST('/api/try-outs', { body: { document: design, line: line.id, fonts } })),
-        enabled: open && fonts.length > 0 && line.words.trim() !== '',
+        enabled: open && fonts.length > 0 && line.lettering.words.trim() !== '',
         staleTime: Infinity,
     });
     return (
-        <Modal open={open} title={`Try-out: “${line.words}”`} onClose={onClose} widest>
+        <Modal open={open} title={`Try-out: “${line.lettering.words}”`} onClose={onClose} widest>
             <div className="flex items-center justify-between gap-3">
                 <Segments
                     label="Among which fonts"
@@ -71,7 +71,7 @@ export function TryOutDialog({ line, design, typeCase, open, onClose, onChoose }
                 {tries.data?.map(({ font, path, frame, thinnest, toWeed, snags }) => (
                     <li key={font}>
                         <button
-                            className={`card flex h-full w-full flex-col p-2 text-left hover:border-quiet ${font === line.font ? 'border-marigold!' : ''}`}
+                            className={`card flex h-full w-full flex-col p-2 text-left hover:border-quiet ${font === line.lettering.font ? 'border-marigold!' : ''}`}
                             onClick={() => onChoose(font)}
                         >
                             {frame && (

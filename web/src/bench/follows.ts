@@ -1,33 +1,5 @@
 import type { Design, Edge, Fills, Follows, Line, SheetPart } from '../api/client';
 
-/** A line that runs straight; what is set for paths that it does not follow is kept. */
-export const straight: Follows = {
-    path: 'straight',
-    arc: { by: 'rise', radius: 150000, rise: 20000, angle: 60, bows: 'up' },
-    ring: {
-        radius: 60000,
-        part: 'upper',
-        tops: 'outwards',
-        with: '',
-        across: 0,
-        down: 100000,
-        ends: 'own',
-        gap: 10000,
-    },
-    brim: { inset: 40000, span: 160, part: 'lower' },
-    spiral: { inner: 10000, pitch: 115, from: 'outside', across: 0, down: 100000 },
-    outline: { shape: '', side: 'outside', start: 0 },
-    sits: 'baseline',
-    lift: 0,
-    letters: 'auto',
-    evening: 100,
-};
-
-const levelEdge: Edge = { shape: 'level', rise: 15000, pull: 0, left: 0, right: 0 };
-
-/** A line between straight edges. */
-export const level: Fills = { top: levelEdge, bottom: levelEdge, form: '', inset: 4000, widths: 'kept' };
-
 /** Whether a line stands in a place of its own, outside the stack of lines. */
 export const isPlaced = (line: Line) => !['straight', 'arc'].includes(line.follows.path) || takesForm(line.fills);
 
@@ -60,70 +32,46 @@ export const ringLeader = (line: Line, design: Design) =>
         ({ id, follows }) => id === line.follows.ring.with && follows.path === 'ring' && follows.ring.with === '',
     ) ?? line;
 
-/** Another path for a line, put where its ink is now and about as large. */
-export function onPath(path: Follows['path'], line: Line, part: SheetPart | undefined, design: Design): Partial<Line> {
+/** Puts a line on another path, where its ink is now and about as large. */
+export function putOnPath(line: Line, path: Follows['path'], part: SheetPart | undefined, design: Design): void {
     const { follows } = line;
     const ink = part?.ink;
     const centre = ink
         ? { across: Math.round(ink.left + ink.width / 2), down: Math.round(ink.top + ink.height / 2) }
         : { across: 0, down: Math.round(design.blank.placement.height / 2) };
-    // On a ring the width of the ink says little about the letters.
-    const size = part?.letterHeight ? { by: 'letter' as const, length: part.letterHeight } : line.size;
+    follows.path = path;
+    // On a ring and the like the width of the ink says little about the letters.
+    if (path !== 'arc' && path !== 'straight' && part?.letterHeight) {
+        Object.assign(line.size, { by: 'letter', length: part.letterHeight });
+    }
     switch (path) {
         case 'ring': {
             const leader = design.lines.find(
                 (other) => other.id !== line.id && other.follows.path === 'ring' && other.follows.ring.with === '',
             );
-            return leader
-                ? {
-                      size,
-                      follows: {
-                          ...follows,
-                          path,
-                          sits: 'top',
-                          ring: { ...follows.ring, part: 'lower', with: leader.id },
-                      },
-                  }
-                : {
-                      size,
-                      follows: {
-                          ...follows,
-                          path,
-                          ring: {
-                              ...follows.ring,
-                              ...centre,
-                              with: '',
-                              radius: Math.max(8000, Math.round((part?.width ?? 120000) / 2.6)),
-                          },
-                      },
-                  };
+            if (leader) {
+                follows.sits = 'top';
+                Object.assign(follows.ring, { part: 'lower', with: leader.id });
+            } else {
+                const radius = Math.max(8000, Math.round((part?.width ?? 120000) / 2.6));
+                Object.assign(follows.ring, { ...centre, with: '', radius });
+            }
+            break;
         }
         case 'spiral':
-            return { size, follows: { ...follows, path, spiral: { ...follows.spiral, ...centre } } };
+            Object.assign(follows.spiral, centre);
+            break;
         case 'brim':
-            return { size, follows: { ...follows, path, sits: 'middle' } };
+            follows.sits = 'middle';
+            break;
         case 'outline':
-            return {
-                size,
-                follows: {
-                    ...follows,
-                    path,
-                    lift: follows.lift || 3000,
-                    outline: {
-                        ...follows.outline,
-                        shape: follows.outline.shape || ([...design.forms, ...design.motifs][0]?.id ?? ''),
-                    },
-                },
-            };
+            follows.lift ||= 3000;
+            follows.outline.shape ||= [...design.forms, ...design.motifs][0]?.id ?? '';
+            break;
         case 'arc':
-            return {
-                follows: {
-                    ...follows,
-                    path,
-                    arc: { ...follows.arc, by: 'rise', rise: Math.max(2000, Math.round((part?.width ?? 150000) / 9)) },
-                },
-            };
+            Object.assign(follows.arc, { by: 'rise', rise: Math.max(2000, Math.round((part?.width ?? 150000) / 9)) });
+            break;
         case 'straight':
-            return { follows: { ...follows, path } };
+            break;
     }
 }

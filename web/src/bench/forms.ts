@@ -1,4 +1,4 @@
-import { untreated } from './treatments';
+import { defaults } from '../api/defaults';
 import type { Form, FormKind } from '../api/client';
 
 /** The kinds of forms, as the shop calls them. */
@@ -38,22 +38,21 @@ export function newForm(id: string, kind: FormKind, film: string, area: { width:
     const size = Math.round(Math.min(area.width, area.height) * 0.5);
     const flat = kind === 'ribbon' || kind === 'pennant' || kind === 'label';
     return {
+        ...defaults.form,
         id,
-        kind,
         film,
-        width: flat ? Math.round(area.width * 0.7) : size,
-        height: flat ? Math.round(size * 0.6) : size,
-        corner: kind === 'rectangle' || kind === 'label' ? Math.round(size * 0.08) : 0,
-        band: Math.max(1000, Math.round(size * 0.1)),
-        count: kind === 'polygon' ? 6 : 5,
-        depth: kind === 'ribbon' || kind === 'pennant' ? 35 : 55,
-        across: 0,
-        down: Math.round(area.height / 2),
-        turn: 0,
-        proportional: true,
-        guide: false,
-        hidden: false,
-        locked: false,
-        treatments: untreated,
+        shape: {
+            kind,
+            corner: kind === 'rectangle' || kind === 'label' ? Math.round(size * 0.08) : 0,
+            band: Math.max(1000, Math.round(size * 0.1)),
+            count: kind === 'polygon' ? 6 : 5,
+            depth: kind === 'ribbon' || kind === 'pennant' ? 35 : 55,
+        },
+        size: {
+            ...defaults.dimensions,
+            width: flat ? Math.round(area.width * 0.7) : size,
+            height: flat ? Math.round(size * 0.6) : size,
+        },
+        place: { ...defaults.spot, down: Math.round(area.height / 2) },
     };
 }

@@ -1,24 +1,25 @@
 import { useMemo } from 'react';
-import type { Form, Line, Motif } from '../api/client';
 import type { Key } from '../ui/keys';
 import { together } from './arrange';
 import type { Asked } from './Bench';
 import { withDropped } from './dropped';
 import {
+    cardsOf,
     freeId,
-    plainLetter,
+    isLine,
+    withCard,
     withCopy,
-    withFree,
     withFreeCopy,
     withLetter,
-    withLine,
     withNewLine,
     withOrder,
     withoutFree,
     withoutLine,
+    type Card,
+    type Change,
 } from './edits';
 import type { Side } from './Stage';
-import { moveBy, resized, type Pose } from './stage/pose';
+import { moveBy, resized } from './stage/pose';
 import { inTurns } from './stage/useHands';
 import type { View } from './stage/useView';
 import type { CarriedDraft } from './useCarried';
@@ -49,51 +50,50 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
         const line = design.lines.find(({ id }) => id === chosen);
         const at = design.lines.findIndex(({ id }) => id === chosen);
         const free = [...design.forms, ...design.motifs].find(({ id }) => id === chosen);
-        const cards = [...design.lines, ...design.forms, ...design.motifs].map(({ id }) => id);
+        const card = line ?? free;
+        const cards = cardsOf(design).map(({ id }) => id);
         const part = sheet.parts.find((candidate) => candidate.card === chosen);
         // Every drag is a step of the history; presses of a key in a row are one.
         const nudge = (x: number, y: number) => {
-            const own = line?.letters.find(({ at }) => at === letter) ?? plainLetter(letter ?? 0);
             if (line && letter !== null && !line.locked) {
                 change(
-                    withLetter(line.id, letter, { along: own.along + x / 200, across: own.across - y / 200 }),
+                    withLetter(line.id, letter, (now) => {
+                        now.along += x / 200;
+                        now.across -= y / 200;
+                    }),
                     `letter:${line.id}:${letter}`,
                 );
             }
         };
         const room = (by: number) => {
-            const own = line?.letters.find(({ at }) => at === letter);
             if (line && letter !== null && !line.locked) {
-                change(withLetter(line.id, letter, { kern: (own?.kern ?? 0) + by }), `kern:${line.id}:${letter}`);
+                change(
+                    withLetter(line.id, letter, (now) => (now.kern += by)),
+                    `kern:${line.id}:${letter}`,
+                );
             }
         };
-        const place = (pose: Pose, next: Partial<Line> | Partial<Form> | Partial<Motif>, what: string) => {
-            if (chosen !== null && !(line ?? free)?.locked) {
-                const moved = Object.keys(next).length === 0;
-                const cards = moved ? together(design, chosen) : [chosen];
-                carry(cards, pose, withDropped(chosen, next, pose, sheet), `${what}:${chosen}`);
+        const move = (x: number, y: number) => {
+            if (letter !== null) {
+                nudge(x, y);
+            } else if (chosen !== null && !card?.locked) {
+                const pose = moveBy(x, y);
+                carry(together(design, chosen), pose, withDropped(chosen, null, pose, sheet), `move:${chosen}`);
             }
         };
-        const move = (x: number, y: number) => (letter !== null ? nudge(x, y) : place(moveBy(x, y), {}, 'move'));
-        const set = (next: Partial<Line>, what: string) =>
-            line && (!line.locked || 'locked' in next) && change(withLine(line.id, next), `${what}:${line.id}`);
-        const setFree = (next: Partial<Form>, what: string) =>
-            free && (!free.locked || 'locked' in next) && change(withFree(free.id, next), `${what}:${free.id}`);
-        const size = (factor: number) => {
-            if (line && part) {
-                set(resized(line, part, factor, factor), 'size');
-            } else if (free) {
-                setFree({ width: Math.round(free.width * factor), height: Math.round(free.height * factor) }, 'size');
-            }
-        };
-        const turn = (by: number) => {
-            const turned = (item: { turn: number }) => ({ turn: inTurns(Math.round((item.turn + by) * 10) / 10) });
-            if (line) {
-                set(turned(line), 'turn');
-            } else if (free) {
-                setFree(turned(free), 'turn');
-            }
-        };
+        const set = (next: Change<Card>, what: string) =>
+            card && !card.locked && change(withCard(card.id, next), `${what}:${card.id}`);
+        const size = (factor: number) =>
+            set((now) => {
+                if (!isLine(now)) {
+                    now.size.width = Math.round(now.size.width * factor);
+                    now.size.height = Math.round(now.size.height * factor);
+                } else if (part) {
+                    resized(part, factor, factor)(now);
+                }
+            }, 'size');
+        const turn = (by: number) =>
+            set(({ place }) => (place.turn = inTurns(Math.round((place.turn + by) * 10) / 10)), 'turn');
         const choose = (by: number) =>
             onChoose(cards[cards.indexOf(chosen ?? '') + by] ?? cards.at(by > 0 ? 0 : -1) ?? null);
         const add = () => {
@@ -148,18 +148,17 @@ export function useBenchKeys({ draft, view, chosen, letter, onChoose, onEdit, on
             {
                 press: 'v',
                 does: 'Hide or show it',
-                act: () =>
-                    free
-                        ? setFree({ hidden: !free.hidden }, 'hidden')
-                        : line && set({ hidden: !line.hidden }, 'hidden'),
+                act: () => set((now) => (now.hidden = !now.hidden), 'hidden'),
             },
             {
                 press: 'l',
                 does: 'Lock or unlock it',
                 act: () =>
-                    free
-                        ? setFree({ locked: !free.locked }, 'locked')
-                        : line && set({ locked: !line.locked }, 'locked'),
+                    card &&
+                    change(
+                        withCard(card.id, (now) => (now.locked = !now.locked)),
+                        `locked:${card.id}`,
+                    ),
             },
             {
                 press: 'Delete',

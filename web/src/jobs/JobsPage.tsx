@@ -140,7 +140,7 @@ function matches(job: JobCard, search: string): boolean {
         ...job.designs.flatMap(({ document }) => [
             document.name,
             document.blank.name,
-            ...document.lines.map((line) => line.words),
+            ...document.lines.map((line) => line.lettering.words),
             ...document.films.map((film) => film.name),
         ]),
     ].join(' ');

@@ -1,5 +1,5 @@
 import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../src/api/client';
-import { withNewForm, withNewLine } from '../../src/bench/edits';
+import { inTurn, withForm, withLine, withNewForm, withNewLine } from '../../src/bench/edits';
 import { isPlaced } from '../../src/bench/follows';
 
 /** Numbers that are the same for the same seed (Park and Miller's minimal generator). */
@@ -29,16 +29,45 @@ export const empty = {
     layering: { usual: { kind: 'trapped', width: 300 }, joints: [], marks: { kind: 'none' }, thickest: 500 },
 } as unknown as Design;
 
-export const withLines = (...lines: Partial<Line>[]): Design =>
+/** A card, whose groups may be left out in what is said of it. */
+type LineSettings = Partial<Line['lettering'] & Line['place'] & Line['stacking'] & Omit<Line, 'size'>> & {
+    size?: Partial<Line['size']>;
+};
+type FormSettings = Partial<
+    Form['shape'] & Omit<Form['size'], 'turn'> & Form['place'] & Omit<Form, 'size' | 'shape' | 'place'>
+>;
+
+/** Sets each field where it belongs: in the card itself or in one of its groups. */
+function set(card: Line | Form, settings: LineSettings | FormSettings): void {
+    const { lettering, place, stacking, shape, size } = card as unknown as Record<string, object | undefined>;
+    const groups = [lettering, place, stacking, shape, size].filter((group) => group !== undefined);
+    for (const [field, value] of Object.entries(settings)) {
+        const owner = field in card ? card : groups.find((group) => field in group);
+        if (!owner) {
+            throw new Error(`A card has no ${field}.`);
+        }
+        const before = (owner as Record<string, unknown>)[field];
+        const part = field === 'size' ? { ...(before as object), ...(value as object) } : value;
+        (owner as Record<string, unknown>)[field] = part;
+    }
+}
+
+export const withLines = (...lines: LineSettings[]): Design =>
     lines.reduce<Design>((design, change, at) => {
-        const next = withNewLine(`line-${at + 1}`)(design);
-        return { ...next, lines: next.lines.map((line, no) => (no === at ? { ...line, ...change } : line)) };
+        const id = `line-${at + 1}`;
+        return inTurn(
+            withNewLine(id),
+            withLine(id, (line) => set(line, change)),
+        )(design);
     }, empty);
 
-export const withForms = (design: Design, ...forms: Partial<Form>[]): Design =>
+export const withForms = (design: Design, ...forms: FormSettings[]): Design =>
     forms.reduce<Design>((design, change, at) => {
-        const next = withNewForm(`form-${at + 1}`, 'rectangle')(design);
-        return { ...next, forms: next.forms.map((form, no) => (no === at ? { ...form, ...change } : form)) };
+        const id = `form-${at + 1}`;
+        return inTurn(
+            withNewForm(id, 'rectangle'),
+            withForm(id, (form) => set(form, change)),
+        )(design);
     }, design);
 
 const frameOf = ({ left, top, width, height }: Frame): Frame => ({ left, top, width, height });
@@ -58,25 +87,26 @@ export function laid(design: Design, sizes: Sizes): Record<string, Frame> {
     let [bottom, above] = [0, area];
     for (const [number, line] of stacked.entries()) {
         const { width, height } = sizes[line.id] ?? { width: 0, height: 0 };
-        const to = line.alignTo === 'above' ? above : area;
+        const to = line.stacking.alignTo === 'above' ? above : area;
         const left = {
             left: to.left,
             centre: to.left + (to.width - width) / 2,
             right: to.left + to.width - width,
-        }[line.align];
-        const top = number === 0 ? 0 : bottom + line.gap;
-        above = { left: left + line.shift, top, width, height };
+        }[line.place.align];
+        const top = number === 0 ? 0 : bottom + line.stacking.gap;
+        above = { left: left + line.stacking.shift, top, width, height };
         frames[line.id] = above;
         bottom = top + height;
     }
-    const edge = stacked[0]?.gap ?? 0;
+    const edge = stacked[0]?.stacking.gap ?? 0;
     const shift = { top: edge, middle: (area.height - bottom) / 2, bottom: area.height - bottom - edge }[design.stack];
     for (const { id } of stacked) {
         const frame = frames[id];
         frames[id] = { ...(frame ?? area), top: (frame?.top ?? 0) + shift };
     }
-    for (const { id, across, down, width, height } of [...design.forms, ...design.motifs]) {
-        frames[id] = { left: across - width / 2, top: down - height / 2, width, height };
+    for (const { id, size, place } of [...design.forms, ...design.motifs]) {
+        const { width, height } = size;
+        frames[id] = { left: place.across - width / 2, top: place.down - height / 2, width, height };
     }
     return frames;
 }

@@ -1,36 +1,34 @@
 import type { Film, Line } from '../../api/client';
-import { level, straight } from '../follows';
-import { untreated } from '../treatments';
-import type { Edit } from './edit';
+import { defaults } from '../../api/defaults';
+import { edit, takeFilm, type Change, type Edit } from './edit';
 
-export const withLine =
-    (id: string, change: Partial<Line>): Edit =>
-    (design) => ({
-        ...design,
-        lines: design.lines.map((line) => (line.id === id ? { ...line, ...change } : line)),
+export const withLine = (id: string, change: Change<Line>): Edit =>
+    edit((design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (line) {
+            change(line);
+        }
     });
 
-export const withoutLine =
-    (id: string): Edit =>
-    (design) => ({ ...design, lines: design.lines.filter((line) => line.id !== id) });
+export const withoutLine = (id: string): Edit =>
+    edit((design) => {
+        design.lines = design.lines.filter((line) => line.id !== id);
+    });
 
 /** Puts a line on a film of the rack; the design takes the film in, on top of those it has. */
-export const withFilm =
-    (lineId: string, film: Film): Edit =>
-    (design) => {
-        const films = design.films.some((known) => known.id === film.id) ? design.films : [...design.films, film];
-        return withLine(lineId, { film: film.id })({ ...design, films });
-    };
+export const withFilm = (id: string, film: Film): Edit =>
+    edit((design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (line) {
+            takeFilm(design, film, 'above');
+            line.film = film.id;
+        }
+    });
 
 /** Other words: what is set for single letters stays with those that are left. */
-export const withWords =
-    (id: string, words: string): Edit =>
-    (design) => {
-        const line = design.lines.find((candidate) => candidate.id === id);
-        if (!line) {
-            return design;
-        }
-        const [before, after] = [Array.from(line.words), Array.from(words)];
+export const withWords = (id: string, words: string): Edit =>
+    withLine(id, ({ lettering }) => {
+        const [before, after] = [Array.from(lettering.words), Array.from(words)];
         let head = 0;
         while (head < before.length && head < after.length && before[head] === after[head]) {
             head += 1;
@@ -43,7 +41,8 @@ export const withWords =
         ) {
             tail += 1;
         }
-        const letters = line.letters.flatMap((letter) => {
+        lettering.words = words;
+        lettering.letters = lettering.letters.flatMap((letter) => {
             if (letter.at < head) {
                 return [letter];
             }
@@ -51,81 +50,62 @@ export const withWords =
                 ? [{ ...letter, at: letter.at + after.length - before.length }]
                 : [];
         });
-        return withLine(id, { words, letters })(design);
-    };
+    });
 
 /** Puts a card elsewhere in the order of its kind. The gaps of lines stay where they are in the stack. */
-export const withOrder =
-    (id: string, to: number): Edit =>
-    (design) => {
-        const lines = moved(design.lines, id, to);
-        return {
-            ...design,
-            lines: lines.map((line, at) => ({ ...line, gap: design.lines[at]?.gap ?? line.gap })),
-            forms: moved(design.forms, id, to),
-            motifs: moved(design.motifs, id, to),
-        };
-    };
+export const withOrder = (id: string, to: number): Edit =>
+    edit((design) => {
+        const gaps = design.lines.map(({ stacking }) => stacking.gap);
+        for (const cards of [design.lines, design.forms, design.motifs]) {
+            move(cards, id, to);
+        }
+        design.lines.forEach((line, at) => (line.stacking.gap = gaps[at] ?? line.stacking.gap));
+    });
 
-function moved<Card extends { id: string }>(cards: Card[], id: string, to: number): Card[] {
-    const card = cards.find((candidate) => candidate.id === id);
-    if (!card || to < 0 || to >= cards.length) {
-        return cards;
+function move(cards: { id: string }[], id: string, to: number): void {
+    const at = cards.findIndex((candidate) => candidate.id === id);
+    if (at >= 0 && to >= 0 && to < cards.length) {
+        cards.splice(to, 0, ...cards.splice(at, 1));
     }
-    const others = cards.filter((candidate) => candidate !== card);
-    return [...others.slice(0, to), card, ...others.slice(to)];
 }
 
 /** All lines as wide as one of them, by their ink. */
-export const withEqualWidths =
-    (width: number): Edit =>
-    (design) => ({
-        ...design,
-        lines: design.lines.map((line) =>
-            line.locked ? line : { ...line, size: { by: 'width', length: width }, shift: 0 },
-        ),
+export const withEqualWidths = (width: number): Edit =>
+    edit((design) => {
+        for (const line of design.lines.filter(({ locked }) => !locked)) {
+            Object.assign(line.size, { by: 'width', length: width });
+            line.stacking.shift = 0;
+        }
     });
 
 /** A new line at the end, in the way of the last one. */
-export const withNewLine =
-    (id: string): Edit =>
-    (design) => {
+export const withNewLine = (id: string): Edit =>
+    edit((design) => {
         const last = design.lines.at(-1);
-        const film = last?.film ?? design.films[0]?.id ?? '';
-        const line: Line = {
+        const size = last && last.size.by !== 'area' ? last.size : { by: 'letter' as const, length: 20000 };
+        design.lines.push({
+            ...defaults.line,
             id,
-            words: '',
-            font: last?.font ?? 'lobster',
-            film,
-            size: last && last.size.by !== 'area' ? last.size : { by: 'letter', length: 20000 },
-            spacing: 0,
-            align: last?.align ?? 'centre',
-            gap: last ? 8000 : 0,
-            tight: false,
-            shift: 0,
-            alignTo: 'area',
-            turn: 0,
-            stretch: 100,
-            hidden: false,
-            locked: false,
-            language: last?.language ?? '',
-            features: [],
-            wordForms: false,
-            joins: 'auto',
-            letters: [],
-            follows: straight,
-            fills: level,
-            treatments: untreated,
-        };
-        return { ...design, lines: [...design.lines, line] };
-    };
+            film: last?.film ?? design.films[0]?.id ?? '',
+            lettering: {
+                ...defaults.lettering,
+                words: '',
+                font: last?.lettering.font ?? 'lobster',
+                language: last?.lettering.language ?? '',
+            },
+            size: { ...defaults.size, by: size.by, length: size.length },
+            place: { ...defaults.place, align: last?.place.align ?? 'centre' },
+            stacking: { ...defaults.stacking, gap: last ? 8000 : 0 },
+        });
+    });
 
 /** A copy of a line, right below it. */
-export const withCopy =
-    (id: string, copyId: string): Edit =>
-    (design) => ({
-        ...design,
-        lines: design.lines.flatMap((line) =>
-            line.id === id ? [line, { ...line, id: copyId, gap: 8000, locked: false }] : [line],
-        ),
+export const withCopy = (id: string, copyId: string): Edit =>
+    edit((design) => {
+        const at = design.lines.findIndex((line) => line.id === id);
+        const line = design.lines[at];
+        if (line) {
+            const copy = { ...line, id: copyId, locked: false, stacking: { ...line.stacking, gap: 8000 } };
+            design.lines.splice(at + 1, 0, copy);
+        }
     });

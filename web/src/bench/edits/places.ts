@@ -1,49 +1,55 @@
-import type { Frame, Line, Sheet } from '../../api/client';
+import type { Design, Frame, Line, Sheet } from '../../api/client';
 import { isPlaced, ringLeader, takesForm } from '../follows';
-import type { Edit } from './edit';
-import { withForm } from './forms';
-import { withLine } from './lines';
-import { withMotif } from './motifs';
+import { edit, type Change, type Edit } from './edit';
 
 /**
  * Changes a line and puts its ink where it is asked to be; the other lines stay in their places. If they
  * stood in the middle or at the bottom, they are measured from the area's top from then on.
  */
-export const withPlace =
-    (id: string, change: Partial<Line>, place: Frame, sheet: Sheet): Edit =>
-    (design) => {
+export const withPlace = (id: string, change: Change<Line>, place: Frame, sheet: Sheet): Edit =>
+    edit((design) => {
         const inkOf = (line: Line) => sheet.parts.find((part) => part.card === line.id)?.ink;
-        const before = design.lines.find((line) => line.id === id);
-        const moved = before && inkOf(before);
+        const own = design.lines.find((line) => line.id === id);
+        if (!own) {
+            return;
+        }
+        const moved = inkOf(own);
+        change(own);
         if (!moved) {
-            return withLine(id, change)(design);
+            return;
         }
         const upright = place.top === moved.top && place.height === moved.height;
         let [above, reference] = [sheet.area.top, sheet.area];
-        const lines = design.lines.map((line) => {
-            const ink = line.id === id ? place : inkOf(line);
+        for (const line of design.lines) {
+            const ink = line === own ? place : inkOf(line);
             if (!ink || isPlaced(line)) {
-                return line;
+                continue;
             }
-            // What stands by its shapes is put by its box from then on.
-            const next = upright ? line : { ...line, gap: ink.top - above, tight: false };
-            const to = line.alignTo === 'above' ? reference : sheet.area;
+            if (!upright) {
+                // What stands by its shapes is put by its box from then on.
+                line.stacking.gap = ink.top - above;
+                line.stacking.tight = false;
+            }
+            if (line === own) {
+                line.stacking.shift = shiftTo(line, place, line.stacking.alignTo === 'above' ? reference : sheet.area);
+            }
             above = ink.top + ink.height;
             reference = ink;
-            return line.id === id ? { ...next, ...change, shift: shiftTo(next, place, to) } : next;
-        });
-        return { ...design, stack: upright ? design.stack : 'top', lines };
-    };
+        }
+        if (!upright) {
+            design.stack = 'top';
+        }
+    });
 
 /** How far right of where its alignment puts it a line has to stand. */
-function shiftTo({ align }: Line, place: Frame, to: Frame): number {
+function shiftTo({ place: { align } }: Line, ink: Frame, to: Frame): number {
     switch (align) {
         case 'left':
-            return place.left - to.left;
+            return ink.left - to.left;
         case 'centre':
-            return Math.round(place.left + place.width / 2 - to.left - to.width / 2);
+            return Math.round(ink.left + ink.width / 2 - to.left - to.width / 2);
         case 'right':
-            return place.left + place.width - to.left - to.width;
+            return ink.left + ink.width - to.left - to.width;
     }
 }
 
@@ -61,8 +67,8 @@ export const withMove =
         }
         // What is shifted only sideways needs no sheet, so that presses of a key in a row add up.
         return dy === 0
-            ? withLine(id, { shift: line.shift + dx })(design)
-            : withPlace(id, {}, { ...ink, left: ink.left + dx, top: ink.top + dy }, sheet)(design);
+            ? edit((now) => now.lines.forEach((own) => own.id === id && (own.stacking.shift += dx)))(design)
+            : withPlace(id, () => {}, { ...ink, left: ink.left + dx, top: ink.top + dy }, sheet)(design);
     };
 
 /** Puts a line into the middle of a card by its ink, made smaller if it is wider than most of it. */
@@ -83,41 +89,39 @@ export const withLineOn =
             width,
             height,
         };
-        return withPlace(id, factor < 1 ? { size: { by: 'width', length: width } } : {}, place, sheet)(design);
+        const sized: Change<Line> = (now) => factor < 1 && Object.assign(now.size, { by: 'width', length: width });
+        return withPlace(id, sized, place, sheet)(design);
     };
 
 /** Moves what stands in a place of its own: a form, or a line on a ring or spiral. What follows something else stays with that. */
-export const withOwnPlace =
-    (id: string, dx: number, dy: number): Edit =>
-    (design) => {
-        const form = design.forms.find((candidate) => candidate.id === id);
-        if (form) {
-            return withForm(id, { across: form.across + dx, down: form.down + dy })(design);
+export const withOwnPlace = (id: string, dx: number, dy: number): Edit =>
+    edit((design) => {
+        const place = ownPlace(design, id);
+        if (place) {
+            place.across += dx;
+            place.down += dy;
         }
-        const motif = design.motifs.find((candidate) => candidate.id === id);
-        if (motif) {
-            return withMotif(id, { across: motif.across + dx, down: motif.down + dy })(design);
-        }
-        const line = design.lines.find((candidate) => candidate.id === id);
-        if (!line) {
-            return design;
-        }
-        const { follows, fills } = line;
-        if (takesForm(fills)) {
-            return withOwnPlace(fills.form, dx, dy)(design);
-        }
-        if (follows.path === 'ring') {
-            const leader = ringLeader(line, design);
-            const { ring } = leader.follows;
-            return withLine(leader.id, {
-                follows: { ...leader.follows, ring: { ...ring, across: ring.across + dx, down: ring.down + dy } },
-            })(design);
-        }
-        if (follows.path === 'spiral') {
-            const { spiral } = follows;
-            return withLine(id, {
-                follows: { ...follows, spiral: { ...spiral, across: spiral.across + dx, down: spiral.down + dy } },
-            })(design);
-        }
-        return design;
-    };
+    });
+
+/** What says where such a card is: its own place, or that of what it follows or fills. */
+function ownPlace(design: Design, id: string): { across: number; down: number } | null {
+    const free = [...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
+    if (free) {
+        return free.place;
+    }
+    const line = design.lines.find((candidate) => candidate.id === id);
+    if (!line) {
+        return null;
+    }
+    if (takesForm(line.fills)) {
+        return line.fills.form === id ? null : ownPlace(design, line.fills.form);
+    }
+    switch (line.follows.path) {
+        case 'ring':
+            return ringLeader(line, design).follows.ring;
+        case 'spiral':
+            return line.follows.spiral;
+        default:
+            return null;
+    }
+}

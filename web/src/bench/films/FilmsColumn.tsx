@@ -117,7 +117,7 @@ export function FilmsColumn({ draft, sheet, chosen, looking, onLook, onPoint }: 
                                         { value: 'box', show: 'box' },
                                         { value: 'none', show: 'none' },
                                     ]}
-                                    onChange={(marks) => change(withLayering({ marks }))}
+                                    onChange={(marks) => change(withLayering((now) => (now.marks = marks)))}
                                 />
                             </div>
                         </>

@@ -60,7 +60,7 @@ export function ThicknessPanel({ draft }: { draft: Draft }) {
                     step={0.1}
                     digits={2}
                     value={design.layering.thickest / 1000}
-                    onChange={(thickest) => change(withLayering({ thickest: Math.round(1000 * thickest) }))}
+                    onChange={(thickest) => change(withLayering((now) => (now.thickest = Math.round(1000 * thickest))))}
                 />
             </span>
         </section>

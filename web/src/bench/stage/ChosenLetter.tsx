@@ -43,7 +43,7 @@ export function ChosenLetter({ line, part, at, pixel, toStage, onLetter }: Props
                     event.currentTarget.setPointerCapture(event.pointerId);
                     start.current = {
                         ...toStage(event),
-                        letter: line.letters.find((letter) => letter.at === at) ?? plainLetter(at),
+                        letter: line.lettering.letters.find((letter) => letter.at === at) ?? plainLetter(at),
                     };
                 }
             }}
@@ -52,11 +52,11 @@ export function ChosenLetter({ line, part, at, pixel, toStage, onLetter }: Props
                     return;
                 }
                 const to = toStage(event);
-                const turn = (line.turn * Math.PI) / 180;
+                const turn = (line.place.turn * Math.PI) / 180;
                 const [x, y] = [to.x - start.current.x, to.y - start.current.y];
                 // Along and across the line, in thousandths of the em.
                 const perMille = 1000 / part.em;
-                const along = (x * Math.cos(turn) + y * Math.sin(turn)) * perMille * (100 / line.stretch);
+                const along = (x * Math.cos(turn) + y * Math.sin(turn)) * perMille * (100 / line.size.stretch);
                 const across = (x * Math.sin(turn) - y * Math.cos(turn)) * perMille;
                 onLetter({
                     along: Math.round((start.current.letter.along + along) * 2) / 2,

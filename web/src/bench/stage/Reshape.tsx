@@ -1,5 +1,6 @@
 import { useRef, type PointerEvent } from 'react';
 import type { Design, Edge, Line, SheetTrace } from '../../api/client';
+import type { Change } from '../edits';
 import { ringLeader } from '../follows';
 
 interface Props {
@@ -8,7 +9,7 @@ interface Props {
     trace: SheetTrace;
     pixel: number;
     toStage: (event: PointerEvent) => { x: number; y: number };
-    onChange: (next: Partial<Line>, what: string) => void;
+    onChange: (change: Change<Line>, what: string) => void;
 }
 
 interface Hold {
@@ -69,48 +70,48 @@ function pathDrag(line: Line, design: Design, trace: SheetTrace) {
     const brim = design.blank.placement.brim;
     switch (follows.path) {
         case 'arc':
-            return (from: Hold, x: number, y: number): Partial<Line> => {
-                const turn = (from.line.turn * Math.PI) / 180;
+            return (from: Hold, x: number, y: number): Change<Line> => {
+                const turn = (from.line.place.turn * Math.PI) / 180;
                 const { arc } = from.line.follows;
                 const up = (from.y - y) * Math.cos(turn) + (x - from.x) * Math.sin(turn);
                 const by = arc.bows === 'up' ? up : -up;
                 const before = riseOf(from.line, trace);
                 const rise = Math.max(0, Math.round(before + by));
-                return {
-                    follows: { ...from.line.follows, arc: { ...arc, by: 'rise', rise } },
-                    // What bows up does so from where its ends are.
-                    ...(arc.bows === 'up' && { gap: Math.round(from.line.gap - (rise - before)) }),
+                return (now) => {
+                    Object.assign(now.follows.arc, { by: 'rise', rise });
+                    if (arc.bows === 'up') {
+                        // It bows up from where its ends are.
+                        now.stacking.gap = Math.round(from.line.stacking.gap - (rise - before));
+                    }
                 };
             };
         case 'ring':
             return ringLeader(line, design).id !== line.id
                 ? null
-                : (from: Hold, x: number, y: number): Partial<Line> => {
+                : (from: Hold, x: number, y: number): Change<Line> => {
                       const { ring } = from.line.follows;
                       const radius = Math.max(2000, Math.round(ring.radius + far(x, y) - far(from.x, from.y)));
-                      return { follows: { ...from.line.follows, ring: { ...ring, radius } } };
+                      return (now) => (now.follows.ring.radius = radius);
                   };
         case 'brim':
             return brim
-                ? (from: Hold, x: number, y: number): Partial<Line> => {
+                ? (from: Hold, x: number, y: number): Change<Line> => {
                       const own = from.line.follows.brim;
                       const inset = Math.max(0, Math.round(own.inset - far(x, y) + far(from.x, from.y)));
-                      return { follows: { ...from.line.follows, brim: { ...own, inset } } };
+                      return (now) => (now.follows.brim.inset = inset);
                   }
                 : null;
         case 'spiral':
-            return (from: Hold, x: number, y: number): Partial<Line> => {
+            return (from: Hold, x: number, y: number): Change<Line> => {
                 const { spiral } = from.line.follows;
                 const inner = Math.max(500, Math.round(spiral.inner + far(x, y) - far(from.x, from.y)));
-                return { follows: { ...from.line.follows, spiral: { ...spiral, inner } } };
+                return (now) => (now.follows.spiral.inner = inner);
             };
         case 'outline':
-            return (from: Hold, x: number, y: number): Partial<Line> => {
+            return (from: Hold, x: number, y: number): Change<Line> => {
                 const { outline } = from.line.follows;
                 const share = nearest(trace.path, x, y) * (outline.side === 'inside' ? -100 : 100);
-                return {
-                    follows: { ...from.line.follows, outline: { ...outline, start: Math.round(share * 10) / 10 } },
-                };
+                return (now) => (now.follows.outline.start = Math.round(share * 10) / 10);
             };
         case 'straight':
             return null;
@@ -155,15 +156,16 @@ function nearest(path: string, x: number, y: number): number {
 }
 
 /** What taking hold of an edge does: up and down, and its middle to the sides too. */
-function edgeDrag({ line, ...from }: Hold, point: SheetTrace['edges'][number], x: number, y: number): Partial<Line> {
+function edgeDrag({ line, ...from }: Hold, point: SheetTrace['edges'][number], x: number, y: number): Change<Line> {
     const heading = (point.heading * Math.PI) / 180;
     const [dx, dy] = [x - from.x, y - from.y];
     const up = Math.round(dx * Math.sin(heading) - dy * Math.cos(heading));
     const along = dx * Math.cos(heading) + dy * Math.sin(heading);
     const edge = line.fills[point.edge];
-    const put = (next: Partial<Edge>): Partial<Line> => ({
-        fills: { ...line.fills, [point.edge]: { ...edge, ...next } },
-    });
+    const put =
+        (next: Partial<Edge>): Change<Line> =>
+        (now) =>
+            Object.assign(now.fills[point.edge], next);
     switch (point.at) {
         case 'left':
             return put({ left: edge.left + up });
@@ -188,7 +190,7 @@ interface KnotProps extends Omit<Props, 'design' | 'trace'> {
     y: number;
     name: string;
     /** What the line becomes when the knot, held at a point, is at another one. */
-    drag: (from: Hold, x: number, y: number) => Partial<Line>;
+    drag: (from: Hold, x: number, y: number) => Change<Line>;
 }
 
 /** A knot of thread to take hold of. */

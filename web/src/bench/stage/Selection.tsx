@@ -1,12 +1,13 @@
 import type { ComponentProps } from 'react';
-import type { Form, Line, Motif, SheetPart, Unit } from '../../api/client';
+import type { SheetPart, Unit } from '../../api/client';
 import { show } from '../../measure';
+import { isLine, type Card } from '../edits';
 import { isPlaced } from '../follows';
 import { svgMatrix } from './pose';
 import type { Gesture, Grip } from './useHands';
 
 interface Props {
-    item: Line | Form | Motif;
+    item: Card;
     part: SheetPart;
     unit: Unit;
     gesture: Gesture | null;
@@ -27,7 +28,7 @@ const corners = [
  */
 export function Selection({ item, part, unit, gesture, pixel, handlers }: Props) {
     // What stands on something is sized by its letters.
-    const isSized = !('words' in item) || !isPlaced(item);
+    const isSized = !isLine(item) || !isPlaced(item);
     const pad = 7 * pixel;
     const [x, y] = [part.width / 2 + pad, part.height / 2 + pad];
     const mark = 9 * pixel;

@@ -34,18 +34,18 @@ export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props
             aria-label="Words on the stage"
             className={`absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-[#f3a63b] caret-[#c9781a] outline-none ${isBent ? 'bg-paper px-2 text-ink' : 'bg-transparent text-transparent selection:bg-[#f3a63b]/40 selection:text-transparent'}`}
             style={{
-                fontFamily: `'${faceOf(line.font)}'`,
+                fontFamily: `'${faceOf(line.lettering.font)}'`,
                 fontSize: `${size}px`,
-                letterSpacing: isBent ? 0 : `${line.spacing / 1000}em`,
+                letterSpacing: isBent ? 0 : `${line.lettering.spacing / 1000}em`,
                 left: at.x - width / 2 - left,
                 top: at.y - height / 2,
                 width: width + left + size,
                 height,
                 ...(!isBent && { padding: 0 }),
                 transformOrigin: `${width / 2 + left}px ${height / 2}px`,
-                transform: isBent ? undefined : `rotate(${line.turn}deg)`,
+                transform: isBent ? undefined : `rotate(${line.place.turn}deg)`,
             }}
-            value={line.words}
+            value={line.lettering.words}
             maxLength={2000}
             autoComplete="off"
             spellCheck={false}
@@ -64,12 +64,12 @@ export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props
 /** The font size at which the browser's own letters are as wide as the ink, and how far the ink stands in. */
 function fitted(line: Line, width: number): { size: number; left: number } {
     const context = document.createElement('canvas').getContext('2d');
-    if (!context || line.words.trim() === '') {
+    if (!context || line.lettering.words.trim() === '') {
         return { size: 24, left: 0 };
     }
-    context.font = `100px '${faceOf(line.font)}'`;
-    const measured = context.measureText(line.words);
-    const spacing = (line.words.length - 1) * (line.spacing / 1000) * 100;
+    context.font = `100px '${faceOf(line.lettering.font)}'`;
+    const measured = context.measureText(line.lettering.words);
+    const spacing = (line.lettering.words.length - 1) * (line.lettering.spacing / 1000) * 100;
     const ink = measured.actualBoundingBoxRight + measured.actualBoundingBoxLeft + spacing;
     const size = ink > 0 ? (width / ink) * 100 : 24;
     return { size, left: (-measured.actualBoundingBoxLeft * size) / 100 };

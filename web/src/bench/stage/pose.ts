@@ -1,4 +1,5 @@
 import type { Form, Frame, Line, Motif, SheetPart } from '../../api/client';
+import type { Change } from '../edits/edit';
 
 /** An affine map as SVG writes it: x' = a x + c y + e, y' = b x + d y + f. */
 export interface Pose {
@@ -131,60 +132,37 @@ export function corner(part: SheetPart, turn: number, right: number, down: numbe
 }
 
 /** How a line is written down that was made larger or smaller by hand: proportions go into its stretch. */
-export function resized(
-    line: Line,
-    part: SheetPart,
-    along: number,
-    across: number,
-): Pick<Line, 'size' | 'stretch' | 'follows' | 'fills'> {
-    return { ...resizedLetters(line, part, along, across), ...scaledShape(line, across) };
-}
-
-/** What a line follows and fills, as much larger as the line; what lies in a place of its own stays as large. */
-export function scaledShape({ follows, fills }: Line, factor: number): Pick<Line, 'follows' | 'fills'> {
-    const scaled = (length: number) => Math.round(length * factor);
-    const edge = (own: Line['fills']['top']) => ({
-        ...own,
-        rise: scaled(own.rise),
-        left: scaled(own.left),
-        right: scaled(own.right),
-    });
-    const { arc } = follows;
-    return {
-        follows: {
-            ...follows,
-            arc: { ...arc, rise: scaled(arc.rise), radius: Math.max(500, scaled(arc.radius)) },
-        },
-        fills: { ...fills, top: edge(fills.top), bottom: edge(fills.bottom) },
+export const resized =
+    (part: SheetPart, along: number, across: number): Change<Line> =>
+    (line) => {
+        const { size } = line;
+        size.stretch = Math.min(1000, Math.max(10, Math.round(size.stretch * (along / across) * 100) / 100));
+        const [by, length] = {
+            width: ['width', part.width * along] as const,
+            area: ['width', part.width * along] as const,
+            height: ['height', part.height * across] as const,
+            letter: ['letter', part.letterHeight * across] as const,
+        }[size.by];
+        Object.assign(size, { by, length: Math.max(500, Math.round(length)) });
+        scaleShape(line, across);
     };
+
+/** Makes what a line follows and fills as much larger as the line; what lies in a place of its own stays as large. */
+export function scaleShape({ follows: { arc }, fills }: Line, factor: number): void {
+    const scaled = (length: number) => Math.round(length * factor);
+    arc.rise = scaled(arc.rise);
+    arc.radius = Math.max(500, scaled(arc.radius));
+    for (const edge of [fills.top, fills.bottom]) {
+        Object.assign(edge, { rise: scaled(edge.rise), left: scaled(edge.left), right: scaled(edge.right) });
+    }
 }
 
 /** A form or motif made larger or smaller by hand. */
-export function resizedForm(
-    form: Form | Motif,
-    part: SheetPart,
-    along: number,
-    across: number,
-    { a, b, c, d, e, f }: Pose,
-) {
-    return {
-        width: Math.max(500, Math.round(form.width * along)),
-        height: Math.max(500, Math.round(form.height * across)),
-        across: Math.round(a * part.middleX + c * part.middleY + e),
-        down: Math.round(b * part.middleX + d * part.middleY + f),
+export const resizedForm =
+    (part: SheetPart, along: number, across: number, { a, b, c, d, e, f }: Pose): Change<Form | Motif> =>
+    ({ size, place }) => {
+        size.width = Math.max(500, Math.round(size.width * along));
+        size.height = Math.max(500, Math.round(size.height * across));
+        place.across = Math.round(a * part.middleX + c * part.middleY + e);
+        place.down = Math.round(b * part.middleX + d * part.middleY + f);
     };
-}
-
-function resizedLetters(line: Line, part: SheetPart, along: number, across: number): Pick<Line, 'size' | 'stretch'> {
-    const stretch = Math.min(1000, Math.max(10, Math.round(line.stretch * (along / across) * 100) / 100));
-    const { size } = line;
-    switch (size.by) {
-        case 'width':
-        case 'area':
-            return { size: { by: 'width', length: Math.max(500, Math.round(part.width * along)) }, stretch };
-        case 'height':
-            return { size: { by: 'height', length: Math.max(500, Math.round(part.height * across)) }, stretch };
-        case 'letter':
-            return { size: { by: 'letter', length: Math.max(500, Math.round(part.letterHeight * across)) }, stretch };
-    }
-}

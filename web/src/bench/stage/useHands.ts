@@ -1,6 +1,8 @@
 import { useState, type PointerEvent } from 'react';
-import type { Design, Form, Motif, Line, Sheet, SheetPart } from '../../api/client';
+import type { Design, Sheet, SheetPart } from '../../api/client';
 import { together } from '../arrange';
+import type { Handled } from '../dropped';
+import { isLine, type Card } from '../edits';
 import { isPlaced } from '../follows';
 import { corner, moveBy, resized, resizedForm, scaleAbout, turnAbout, type Pose } from './pose';
 import { snap, type Guide } from './snap';
@@ -17,12 +19,13 @@ export interface Gesture {
     guides: readonly Guide[];
     /** Said beside the pointer. */
     note: { turn: number } | { width: number; height: number } | null;
-    change: Partial<Line> | Partial<Form> | Partial<Motif>;
+    /** What becomes of the card besides; null where it is only moved. */
+    handled: Handled | null;
 }
 
 interface Start {
     grip: Grip;
-    item: Line | Form | Motif;
+    item: Card;
     part: SheetPart;
     x: number;
     y: number;
@@ -97,7 +100,7 @@ function follow(
     keys: { altKey: boolean; shiftKey: boolean },
     reach: number,
 ): Gesture {
-    const none = { card: item.id, cards: [item.id], guides: [], note: null, change: {} };
+    const none = { card: item.id, cards: [item.id], guides: [], note: null, handled: null };
     switch (grip.kind) {
         case 'part': {
             const free = { dx: Math.round(x - startX), dy: Math.round(y - startY), guides: [] };
@@ -112,40 +115,38 @@ function follow(
             const to = inLine(x - fixed.x, y - fixed.y, part.turn);
             let along = Math.max(to.along / from.along, 0.02);
             let across = Math.max(to.across / from.across, 0.02);
-            if (keys.shiftKey === ('proportional' in item && !item.proportional)) {
+            if (keys.shiftKey === (!isLine(item) && !item.size.proportional)) {
                 // The corner goes along the diagonal, to the point of it nearest to the pointer.
                 const both = (to.along * from.along + to.across * from.across) / (from.along ** 2 + from.across ** 2);
                 along = across = Math.max(both, 0.02);
             }
             const pose = scaleAbout(fixed.x, fixed.y, along, across, part.turn);
-            const change =
-                'words' in item ? resized(item, part, along, across) : resizedForm(item, part, along, across, pose);
             return {
                 ...none,
                 pose,
                 note: { width: part.width * along, height: part.height * across },
-                change,
+                handled: { line: resized(part, along, across), free: resizedForm(part, along, across, pose) },
             };
         }
         case 'thread': {
             const pivot = pivotOf(item, part);
             const angle = (px: number, py: number) => (Math.atan2(px - pivot.x, pivot.y - py) * 180) / Math.PI;
-            const free = item.turn + angle(x, y) - angle(startX, startY);
+            const free = item.place.turn + angle(x, y) - angle(startX, startY);
             const near = Math.round(free / 15) * 15;
             const turn = inTurns(!keys.altKey && Math.abs(free - near) < 3 ? near : Math.round(free * 10) / 10);
             return {
                 ...none,
-                pose: turnAbout(pivot.x, pivot.y, turn - item.turn),
+                pose: turnAbout(pivot.x, pivot.y, turn - item.place.turn),
                 note: { turn },
-                change: { turn },
+                handled: turned(turn),
             };
         }
     }
 }
 
 /** What a part turns about: the centre of the circle that it is on, or its middle. */
-export function pivotOf(item: Line | Form | Motif, part: SheetPart) {
-    const circle = 'words' in item && isPlaced(item) ? part.trace?.circle : null;
+export function pivotOf(item: Card, part: SheetPart) {
+    const circle = isLine(item) && isPlaced(item) ? part.trace?.circle : null;
     return circle ?? { x: part.middleX, y: part.middleY };
 }
 
@@ -153,6 +154,12 @@ function inLine(x: number, y: number, turn: number) {
     const [sin, cos] = [Math.sin((turn * Math.PI) / 180), Math.cos((turn * Math.PI) / 180)];
     return { along: x * cos + y * sin, across: y * cos - x * sin };
 }
+
+/** Any card turned to an angle. */
+export const turned = (turn: number): Handled => ({
+    line: ({ place }) => (place.turn = turn),
+    free: ({ place }) => (place.turn = turn),
+});
 
 /** The same turn between −180 and 180 degrees. */
 export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;

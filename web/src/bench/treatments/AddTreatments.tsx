@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { useQuery } from '@tanstack/react-query';
 import type { Sheet } from '../../api/client';
 import { films } from '../../api/queries';
-import { withLineOn, withTreatments } from '../edits';
+import { inTurn, withLineOn, withTreatments } from '../edits';
 import type { TakingOut } from '../stage/TakeOut';
 import { behind, newRim } from '../treatments';
 import type { Draft } from '../useDesign';
@@ -20,7 +20,7 @@ interface Props extends Treating {
 /** The treatments that a card does not have yet, a button each. */
 export function AddTreatments({ id, film, treatments, put, design, sheet, change, onTakeOut }: Props) {
     const rack = useQuery(films).data ?? design.films;
-    const { outlines, shadow, inline, setInto, cutFrom, copies } = treatments;
+    const { shadow, inline, setInto, cutFrom, copies } = treatments;
     const others = [...design.lines, ...design.forms, ...design.motifs]
         .map((card) => card.id)
         .filter((card) => card !== id);
@@ -28,22 +28,24 @@ export function AddTreatments({ id, film, treatments, put, design, sheet, change
     return (
         <>
             <div className="col-span-2 flex flex-wrap gap-1.5">
-                <Add onClick={() => under && put({ outlines: [...outlines, newRim(under.id)] }, under)}>Outline</Add>
+                <Add onClick={() => under && put((now) => now.outlines.push(newRim(under.id)), under)}>Outline</Add>
                 {shadow.kind === 'none' && (
                     <Add
                         onClick={() =>
-                            under && put({ shadow: { ...shadow, kind: 'block', film: shadow.film || under.id } }, under)
+                            under &&
+                            put((now) => {
+                                now.shadow.kind = 'block';
+                                now.shadow.film ||= under.id;
+                            }, under)
                         }
                     >
                         Shadow
                     </Add>
                 )}
-                {inline.width === 0 && <Add onClick={() => put({ inline: { ...inline, width: 1000 } })}>Inline</Add>}
+                {inline.width === 0 && <Add onClick={() => put((now) => (now.inline.width = 1000))}>Inline</Add>}
                 <Add onClick={() => onTakeOut({ card: id, shape: 'box' })}>Take a box out</Add>
                 <Add onClick={() => onTakeOut({ card: id, shape: 'lasso' })}>Take a lasso out</Add>
-                {copies.kind === 'none' && (
-                    <Add onClick={() => put({ copies: { ...copies, kind: 'grid' } })}>Copies</Add>
-                )}
+                {copies.kind === 'none' && <Add onClick={() => put((now) => (now.copies.kind = 'grid'))}>Copies</Add>}
             </div>
             {others.length > 0 && !setInto.card && !cutFrom.card && (
                 <div className="col-span-2 flex gap-1.5">
@@ -52,9 +54,10 @@ export function AddTreatments({ id, film, treatments, put, design, sheet, change
                         cards={others}
                         design={design}
                         onChange={(card) =>
-                            change((now) =>
-                                withTreatments(id, { ...treatments, setInto: { ...setInto, card } })(
-                                    withLineOn(id, card, sheet)(now),
+                            change(
+                                inTurn(
+                                    withLineOn(id, card, sheet),
+                                    withTreatments(id, (now) => (now.setInto.card = card)),
                                 ),
                             )
                         }
@@ -64,9 +67,10 @@ export function AddTreatments({ id, film, treatments, put, design, sheet, change
                         cards={others.filter((card) => !design.lines.some((line) => line.id === card))}
                         design={design}
                         onChange={(card) =>
-                            change((now) =>
-                                withTreatments(id, { ...treatments, cutFrom: { ...cutFrom, card } })(
-                                    withLineOn(id, card, sheet)(now),
+                            change(
+                                inTurn(
+                                    withLineOn(id, card, sheet),
+                                    withTreatments(id, (now) => (now.cutFrom.card = card)),
                                 ),
                             )
                         }

@@ -19,7 +19,7 @@ export function CopiesRow({ treatments: { copies }, put, design }: Treating) {
                     { value: 'mirrored', show: 'pair' },
                     { value: 'around', show: 'around' },
                 ]}
-                onChange={(kind) => put({ copies: { ...copies, kind } })}
+                onChange={(kind) => put((now) => (now.copies.kind = kind))}
             />
             {copies.kind === 'grid' && (
                 <>
@@ -29,7 +29,7 @@ export function CopiesRow({ treatments: { copies }, put, design }: Treating) {
                         least={1}
                         most={20}
                         value={copies.across}
-                        onChange={(across) => put({ copies: { ...copies, across } })}
+                        onChange={(across) => put((now) => (now.copies.across = across))}
                     />
                     <NumberField
                         label="Copies down"
@@ -37,7 +37,7 @@ export function CopiesRow({ treatments: { copies }, put, design }: Treating) {
                         least={1}
                         most={20}
                         value={copies.down}
-                        onChange={(down) => put({ copies: { ...copies, down } })}
+                        onChange={(down) => put((now) => (now.copies.down = down))}
                     />
                 </>
             )}
@@ -49,14 +49,14 @@ export function CopiesRow({ treatments: { copies }, put, design }: Treating) {
                         least={2}
                         most={60}
                         value={copies.count}
-                        onChange={(count) => put({ copies: { ...copies, count } })}
+                        onChange={(count) => put((now) => (now.copies.count = count))}
                     />
                     <LengthField
                         label="Distance to the centre"
                         note="radius"
                         unit={unit}
                         value={copies.radius}
-                        onChange={(radius) => put({ copies: { ...copies, radius } })}
+                        onChange={(radius) => put((now) => (now.copies.radius = radius))}
                     />
                 </>
             ) : (
@@ -65,10 +65,10 @@ export function CopiesRow({ treatments: { copies }, put, design }: Treating) {
                     note="gap"
                     unit={unit}
                     value={copies.gap}
-                    onChange={(gap) => put({ copies: { ...copies, gap } })}
+                    onChange={(gap) => put((now) => (now.copies.gap = gap))}
                 />
             )}
-            <Off name="Remove the copies" onClick={() => put({ copies: { ...copies, kind: 'none' } })} />
+            <Off name="Remove the copies" onClick={() => put((now) => (now.copies.kind = 'none'))} />
         </Row>
     );
 }

@@ -20,7 +20,7 @@ export function CutFromRow({ treatments: { cutFrom }, put, design }: Treating) {
                     { value: 'drop', show: 'gone' },
                     { value: 'bridge', show: 'bridged' },
                 ]}
-                onChange={(islands) => put({ cutFrom: { ...cutFrom, islands } })}
+                onChange={(islands) => put((now) => (now.cutFrom.islands = islands))}
             />
             {cutFrom.islands === 'bridge' && (
                 <LengthField
@@ -29,10 +29,10 @@ export function CutFromRow({ treatments: { cutFrom }, put, design }: Treating) {
                     unit={unit}
                     least={200}
                     value={cutFrom.bridge}
-                    onChange={(bridge) => put({ cutFrom: { ...cutFrom, bridge } })}
+                    onChange={(bridge) => put((now) => (now.cutFrom.bridge = bridge))}
                 />
             )}
-            <Off name="Cut it no longer" onClick={() => put({ cutFrom: { ...cutFrom, card: '' } })} />
+            <Off name="Cut it no longer" onClick={() => put((now) => (now.cutFrom.card = ''))} />
         </Row>
     );
 }

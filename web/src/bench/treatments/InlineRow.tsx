@@ -15,7 +15,7 @@ export function InlineRow({ treatments: { inline }, put, design }: Treating) {
                 unit={unit}
                 least={50}
                 value={inline.width}
-                onChange={(width) => put({ inline: { ...inline, width } })}
+                onChange={(width) => put((now) => (now.inline.width = width))}
             />
             <LengthField
                 label="Distance of the inline from the edge"
@@ -24,16 +24,16 @@ export function InlineRow({ treatments: { inline }, put, design }: Treating) {
                 unit={unit}
                 least={50}
                 value={inline.distance}
-                onChange={(distance) => put({ inline: { ...inline, distance } })}
+                onChange={(distance) => put((now) => (now.inline.distance = distance))}
             />
             <FilmChoice
                 label="Film of the inline"
                 value={inline.film}
                 design={design}
                 none="cut out"
-                onChange={(next) => put({ inline: { ...inline, film: next?.id ?? '' } }, next)}
+                onChange={(next) => put((now) => (now.inline.film = next?.id ?? ''), next)}
             />
-            <Off name="Remove the inline" onClick={() => put({ inline: { ...inline, width: 0 } })} />
+            <Off name="Remove the inline" onClick={() => put((now) => (now.inline.width = 0))} />
         </Row>
     );
 }

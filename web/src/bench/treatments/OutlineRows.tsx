@@ -10,7 +10,7 @@ import type { Treating } from './Treating';
 export function OutlineRows({ treatments: { outlines }, put, design }: Treating) {
     const { unit } = design;
     const rim = (at: number, next: Partial<Rim>, also?: Film | null) =>
-        put({ outlines: outlines.map((own, number) => (number === at ? { ...own, ...next } : own)) }, also);
+        put((now) => now.outlines[at] && Object.assign(now.outlines[at], next), also);
     return outlines.map((own, at) => (
         <Row key={at} name={at === 0 ? 'Outline' : 'and'}>
             <LengthField
@@ -81,10 +81,7 @@ export function OutlineRows({ treatments: { outlines }, put, design }: Treating)
                 ]}
                 onChange={(near) => rim(at, { near })}
             />
-            <Off
-                name={`Remove outline ${at + 1}`}
-                onClick={() => put({ outlines: outlines.filter((_, number) => number !== at) })}
-            />
+            <Off name={`Remove outline ${at + 1}`} onClick={() => put((now) => now.outlines.splice(at, 1))} />
         </Row>
     ));
 }

@@ -17,7 +17,7 @@ export function SetIntoRow({ treatments: { setInto }, put, design }: Treating) {
                 unit={unit}
                 least={0}
                 value={setInto.clearance}
-                onChange={(clearance) => put({ setInto: { ...setInto, clearance } })}
+                onChange={(clearance) => put((now) => (now.setInto.clearance = clearance))}
             />
             <Segments
                 label="What becomes of the inset"
@@ -27,7 +27,7 @@ export function SetIntoRow({ treatments: { setInto }, put, design }: Treating) {
                     { value: 'kept', show: 'is cut too' },
                     { value: 'shape', show: 'leaves its shape' },
                 ]}
-                onChange={(kept) => put({ setInto: { ...setInto, keep: kept === 'kept' } })}
+                onChange={(kept) => put((now) => (now.setInto.keep = kept === 'kept'))}
             />
             <Segments
                 label="Corners of the clearance"
@@ -38,9 +38,9 @@ export function SetIntoRow({ treatments: { setInto }, put, design }: Treating) {
                     { value: 'pointed', show: 'pointed' },
                     { value: 'flat', show: 'flat' },
                 ]}
-                onChange={(corner) => put({ setInto: { ...setInto, corner } })}
+                onChange={(corner) => put((now) => (now.setInto.corner = corner))}
             />
-            <Off name="Take it out again" onClick={() => put({ setInto: { ...setInto, card: '' } })} />
+            <Off name="Take it out again" onClick={() => put((now) => (now.setInto.card = ''))} />
         </Row>
     );
 }

@@ -19,13 +19,13 @@ export function ShadowRow({ treatments: { shadow }, put, design }: Treating) {
                     { value: 'shifted', show: 'shifted' },
                     { value: 'block', show: 'block' },
                 ]}
-                onChange={(kind) => put({ shadow: { ...shadow, kind } })}
+                onChange={(kind) => put((now) => (now.shadow.kind = kind))}
             />
             <FilmChoice
                 label="Film of the shadow"
                 value={shadow.film}
                 design={design}
-                onChange={(next) => next && put({ shadow: { ...shadow, film: next.id } }, next)}
+                onChange={(next) => next && put((now) => (now.shadow.film = next.id), next)}
             />
             <LengthField
                 label="Length of the shadow"
@@ -33,7 +33,7 @@ export function ShadowRow({ treatments: { shadow }, put, design }: Treating) {
                 unit={unit}
                 least={0}
                 value={shadow.length}
-                onChange={(length) => put({ shadow: { ...shadow, length } })}
+                onChange={(length) => put((now) => (now.shadow.length = length))}
             />
             <NumberField
                 label="Angle of the shadow in degrees, clockwise from the right"
@@ -41,7 +41,7 @@ export function ShadowRow({ treatments: { shadow }, put, design }: Treating) {
                 least={-360}
                 most={360}
                 value={shadow.angle}
-                onChange={(angle) => put({ shadow: { ...shadow, angle } })}
+                onChange={(angle) => put((now) => (now.shadow.angle = angle))}
             />
             <LengthField
                 label="Gap between the shadow and the lettering"
@@ -49,7 +49,7 @@ export function ShadowRow({ treatments: { shadow }, put, design }: Treating) {
                 unit={unit}
                 least={0}
                 value={shadow.gap}
-                onChange={(gap) => put({ shadow: { ...shadow, gap } })}
+                onChange={(gap) => put((now) => (now.shadow.gap = gap))}
             />
             <Segments
                 label="What casts the shadow"
@@ -60,9 +60,9 @@ export function ShadowRow({ treatments: { shadow }, put, design }: Treating) {
                     { value: 'group', show: 'group' },
                     { value: 'all', show: 'all' },
                 ]}
-                onChange={(around) => put({ shadow: { ...shadow, around } })}
+                onChange={(around) => put((now) => (now.shadow.around = around))}
             />
-            <Off name="Remove the shadow" onClick={() => put({ shadow: { ...shadow, kind: 'none' } })} />
+            <Off name="Remove the shadow" onClick={() => put((now) => (now.shadow.kind = 'none'))} />
         </Row>
     );
 }

@@ -10,18 +10,16 @@ export function TakenOutRows({ treatments: { erased }, put }: Treating) {
             <button
                 className="text-xs font-semibold text-indigo hover:underline"
                 onClick={() =>
-                    put({
-                        erased: erased.map((other) =>
-                            other.id === piece.id ? { ...other, hidden: !other.hidden } : other,
-                        ),
-                    })
+                    put((now) =>
+                        now.erased.filter(({ id }) => id === piece.id).forEach((own) => (own.hidden = !own.hidden)),
+                    )
                 }
             >
                 {piece.hidden ? 'Take out' : 'Bring back'}
             </button>
             <Off
                 name={`Forget piece ${at + 1}`}
-                onClick={() => put({ erased: erased.filter((other) => other.id !== piece.id) })}
+                onClick={() => put((now) => (now.erased = now.erased.filter(({ id }) => id !== piece.id)))}
             />
         </Row>
     ));

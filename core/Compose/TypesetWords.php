@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose;
 
 use Uvret\Design\Letter;
-use Uvret\Design\Line;
+use Uvret\Design\Lettering;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Region;
@@ -15,7 +15,7 @@ use Uvret\Type\Layout\PlacedGlyph;
 /**
  * A line's words in its font, spaced and nudged but not yet sized: outlines in font units with their exact ink.
  */
-final readonly class Lettering
+final readonly class TypesetWords
 {
     /**
      * @param list<array{int, int, Affine, int, int}> $glyphs  letter (place in the words), glyph number, where it goes, and how many
@@ -37,7 +37,7 @@ final readonly class Lettering
     ) {
     }
 
-    public static function of(Line $line, Font $font): self
+    public static function of(Lettering $lettering, Font $font): self
     {
         $perMille = $font->unitsPerEm / 1000;
         $glyphs = [];
@@ -46,22 +46,22 @@ final readonly class Lettering
         $room = 0.0;
         $end = 0.0;
         $spaces = 0;
-        $characters = \mb_str_split($line->words);
-        foreach ($font->shape($line->words, LineFeatures::of($line), $line->language)->glyphs as $placed) {
+        $characters = \mb_str_split($lettering->words);
+        foreach ($font->shape($lettering->words, LineFeatures::of($lettering), $lettering->language)->glyphs as $placed) {
             if ($placed->cluster !== $cluster) {
                 // Tracking and more room go between letters; their marks and the pieces of one stay together.
                 ++$letters;
-                foreach ($line->letters as $letter) {
+                foreach ($lettering->letters as $letter) {
                     $room += $letter->at > ($cluster ?? -1) && $letter->at <= $placed->cluster ? $letter->kern * $perMille : 0;
                 }
                 $spaces += null !== $cluster && ' ' === ($characters[$cluster] ?? '') ? 1 : 0;
                 $cluster = $placed->cluster;
             }
-            $letter = $line->letters[$placed->cluster] ?? null;
+            $letter = $lettering->letters[$placed->cluster] ?? null;
             $glyph = $letter->glyph ?? null;
             $glyph = null !== $glyph && $glyph < $font->glyphCount ? $glyph : $placed->glyph;
             $bounds = $font->outline($glyph)->bounds();
-            $x = $placed->x + $letters * $line->spacing * $perMille + $room;
+            $x = $placed->x + $letters * $lettering->spacing * $perMille + $room;
             if (null !== $bounds) {
                 $glyphs[] = [$placed->cluster, $glyph, self::place($letter, $bounds, $x, $placed, $perMille), $letters, $spaces];
             }
@@ -73,7 +73,7 @@ final readonly class Lettering
             $end = \max($end, $x + $advance);
         }
 
-        return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()), $end, $letters + 1, $spaces, $font->spaceWidth() + $line->spacing * $perMille);
+        return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()), $end, $letters + 1, $spaces, $font->spaceWidth() + $lettering->spacing * $perMille);
     }
 
     /**

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+/** What a blank is made of, as bought. */
+final readonly class Fabric
+{
+    /** @param string $colour like #2b3350 */
+    public function __construct(
+        public string $name,
+        public string $colour,
+    ) {
+    }
+}
