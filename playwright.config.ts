@@ -1,6 +1,13 @@
 import { defineConfig } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 
-const port = 8421;
+/** A port that nothing listens on; workers, which read this file again, get the same by their environment. */
+const port = (process.env.UVRET_TEST_PORT ??= execFileSync(process.execPath, [
+    '-e',
+    'const s = require("net").createServer().listen(0, "127.0.0.1", () => { console.log(s.address().port); s.close(); })',
+])
+    .toString()
+    .trim());
 
 /** Debian's Chromium drives the real interface, served from a shop of its own. */
 export default defineConfig({
@@ -28,9 +35,9 @@ export default defineConfig({
     },
     webServer: {
         command: 'bin/serve-tests',
-        url: `http://127.0.0.1:${port}/api/jobs`,
+        url: `http://127.0.0.1:${port}/api/stamp`,
         reuseExistingServer: false,
-        env: { UVRET_PORT: String(port) },
+        env: { UVRET_PORT: port },
         stderr: 'ignore',
     },
 });

@@ -11,6 +11,7 @@ use Uvret\Compose\Fill\ShapedBorders;
 use Uvret\Compose\Follow\Guide;
 use Uvret\Compose\Follow\GuideFinder;
 use Uvret\Compose\Follow\RingSpread;
+use Uvret\Design\Derived;
 use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Follow\Placing;
 use Uvret\Design\Line;
@@ -26,8 +27,11 @@ use Uvret\Type\FontException;
  */
 final readonly class Setting
 {
+    use Derived;
+
     /**
      * @param Affine             $size    from font units to the straight line
+     * @param float              $up      µm that a font unit takes across the line
      * @param float              $width   of the straight line's ink
      * @param float              $lowest  of the straight line's ink
      * @param float              $highest of the straight line's ink
@@ -37,6 +41,7 @@ final readonly class Setting
     private function __construct(
         public TypesetWords $lettering,
         public Affine $size,
+        private float $up,
         public float $width,
         public float $lowest,
         public float $highest,
@@ -71,7 +76,18 @@ final readonly class Setting
             FollowPath::Ring, FollowPath::Outline => $line->place->align->share(),
             default => 0.5,
         };
-        $setting = new self($lettering, $size, $width, $lowest, $highest, $filling, $guide, [], $origin);
+        $setting = new self(
+            lettering: $lettering,
+            size: $size,
+            up: $up,
+            width: $width,
+            lowest: $lowest,
+            highest: $highest,
+            filling: $filling,
+            guide: $guide,
+            places: [],
+            origin: $origin,
+        );
         $bent = Placing::Bent === $line->follows->letters || (Placing::Auto === $line->follows->letters && $ground->joins($line));
 
         return null === $guide || $bent ? $setting : $setting->turned($guide);
@@ -86,6 +102,12 @@ final readonly class Setting
         $form = $ground->shapes[$line->fills->form] ?? throw CompositionException::noForm();
 
         return FormBorders::of($form, $line->fills) ?? throw CompositionException::noRoomInForm();
+    }
+
+    /** Of the letter H, in µm. */
+    public function letterHeight(): float
+    {
+        return $this->lettering->font->letterHeight() * $this->up;
     }
 
     /** Whether the letters are neither stretched nor put along a path. */
@@ -203,6 +225,6 @@ final readonly class Setting
             $places[$letter] = Affine::move(-$middle, 0)->then(Affine::turn($guide->heading($middle - $this->origin)))->then(Affine::move($x, $y));
         }
 
-        return new self($this->lettering, $this->size, $this->width, $this->lowest, $this->highest, $this->filling, $guide, $places, $this->origin);
+        return $this->derive(['places' => $places]);
     }
 }

@@ -32,7 +32,7 @@ final readonly class Sizing
             return null;
         }
         $setting = Setting::of($line, $lettering, ...$scale, ground: $ground);
-        if ($setting->isPlain() || (SizeBy::Letter === $line->size->by && !$line->fills->takesForm())) {
+        if ($setting->isPlain()) {
             return $scale;
         }
         if ($line->fills->takesForm()) {
@@ -40,6 +40,12 @@ final readonly class Sizing
             $across = ($setting->filling?->width() ?? $setting->width) / ($lettering->ink[2] - $lettering->ink[0]);
 
             return [$across, $across / ($line->size->stretch / 100)];
+        }
+        if (SizeBy::Letter === $line->size->by) {
+            // What was made besides sizing it grows with no size.
+            $up = $scale[1] - ($setting->letterHeight() - $line->size->length) / $lettering->font->letterHeight();
+
+            return $up > 0 ? [$up * $line->size->stretch / 100, $up] : throw CompositionException::cannotBeThatSmall();
         }
         $stretch = $line->size->stretch / 100;
         $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->area);

@@ -65,7 +65,7 @@ final readonly class Welder
         $trace = FollowPath::Arc === $line->follows->path ? Trace::of($line, $setting, $toBlock) : null;
         $letters = $ground->joins($line) ? \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings) : [];
 
-        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($font->letterHeight() * $up), self::missing($line, $font), self::joints($line, $font, $letters), (int) \round($font->unitsPerEm * $up), self::boxes($rings), $welds, false, $trace);
+        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($setting->letterHeight()), self::missing($line, $font), self::joints($line, $font, $letters), (int) \round($font->unitsPerEm * $up), self::boxes($rings), $welds, false, $trace);
     }
 
     /** @param array{float, float} $scale */
@@ -95,7 +95,7 @@ final readonly class Welder
             $region->bounds() ?? $ink,
             $width,
             $height,
-            (int) \round($font->letterHeight() * $scale[1]),
+            (int) \round($setting->letterHeight()),
             self::missing($line, $font),
             $joints,
             (int) \round($font->unitsPerEm * $scale[1]),

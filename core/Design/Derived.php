@@ -10,12 +10,18 @@ trait Derived
     /** @param array<string, mixed> $changes by the names of constructor parameters, which are promoted properties */
     private function derive(array $changes): self
     {
+        $class = new \ReflectionClass(self::class);
+        $constructor = $class->getConstructor();
+        \assert(null !== $constructor);
         $parts = [];
-        foreach ((new \ReflectionClass(self::class))->getConstructor()?->getParameters() ?? [] as $parameter) {
+        foreach ($constructor->getParameters() as $parameter) {
             $name = $parameter->getName();
             $parts[$name] = \array_key_exists($name, $changes) ? $changes[$name] : $this->{$name};
         }
+        // Constructors may be private.
+        $copy = $class->newInstanceWithoutConstructor();
+        $constructor->invokeArgs($copy, $parts);
 
-        return (new \ReflectionClass(self::class))->newInstanceArgs($parts);
+        return $copy;
     }
 }

@@ -34,7 +34,7 @@ final readonly class Strains
         }
         $strains = [];
         [$x, $y] = self::middle($letters[\array_key_last($letters)]);
-        $height = $setting->lettering->font->letterHeight() * $scale[1];
+        $height = $setting->letterHeight();
         $over = $setting->width - $guide->room();
         if ($over > 1.0) {
             $fits = self::fitting($line, $setting, $scale, $ground);
