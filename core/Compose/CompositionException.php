@@ -12,6 +12,11 @@ final class CompositionException extends \RuntimeException
         return new self('At this size the line would be longer than 40 metres. Give it a smaller size.');
     }
 
+    public static function nothingLeft(): self
+    {
+        return new self('Nothing of the letters is left like this. Make the line larger, or its strokes heavier.');
+    }
+
     public static function notWelded(\Throwable $why): self
     {
         return new self('The letters could not be welded: '.$why->getMessage(), 0, $why);

@@ -69,13 +69,13 @@ final readonly class Welder
     }
 
     /** @param array{float, float} $scale */
-    private function bent(Line $line, Setting $setting, array $scale, Ground $ground): ?Block
+    private function bent(Line $line, Setting $setting, array $scale, Ground $ground): Block
     {
         $rings = $setting->rings();
         $welds = self::welds($line, $rings);
         $ink = self::all($welds)->bounds();
         if (null === $ink) {
-            return null;
+            throw CompositionException::nothingLeft();
         }
         $isPlaced = $line->follows->path->isPlaced() || $line->fills->takesForm();
         [$width, $height] = [$ink->width(), $ink->height()];

@@ -25,6 +25,20 @@ final readonly class Path
         return new self([]);
     }
 
+    /** @param list<list<int>> $rings as Region gives them */
+    public static function ofRings(array $rings): self
+    {
+        $builder = new PathBuilder();
+        foreach ($rings as $ring) {
+            foreach (\array_chunk($ring, 2) as $number => [$x, $y]) {
+                0 === $number ? $builder->moveTo($x, $y) : $builder->lineTo($x, $y);
+            }
+            $builder->close();
+        }
+
+        return $builder->path();
+    }
+
     public function isEmpty(): bool
     {
         return [] === $this->contours;
