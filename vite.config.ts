@@ -7,6 +7,6 @@ export default defineConfig({
     base: '/app/',
     cacheDir: '../node_modules/.vite',
     plugins: [react(), tailwindcss()],
-    test: { include: ['tests/**/*.test.ts'] },
+    test: { include: ['tests/**/*.test.{ts,tsx}'] },
     build: { outDir: '../public/app', emptyOutDir: true },
 });

@@ -30,8 +30,10 @@ test('a second window is told that the first changed the design', async ({ page,
     await saved;
     await other.getByLabel('Words').fill('Launch two');
     const dialog = other.getByRole('dialog', { name: 'Changed in another window' });
-    await expect(dialog.getByRole('region', { name: 'In the other window' })).toContainText('reads “Launch one”');
-    await expect(dialog.getByRole('region', { name: 'Here' })).toContainText('reads “Launch two”');
+    await expect(dialog.getByRole('region', { name: 'In the other window' })).toContainText(
+        'words changed to “Launch one”',
+    );
+    await expect(dialog.getByRole('region', { name: 'Here' })).toContainText('words changed to “Launch two”');
     await expect(dialog.getByRole('button', { name: 'Keep both changes' })).toBeHidden();
     expect((await new AxeBuilder({ page: other }).analyze()).violations).toEqual([]);
     await context.unroute('**/stamp');

@@ -16,7 +16,6 @@ use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\Problem;
 use Uvret\App\Proof\PrintingException;
 use Uvret\Design\DesignException;
-use Uvret\Geometry\LengthException;
 use Uvret\Parcel\ParcelException;
 use Uvret\Type\FontException;
 
@@ -36,7 +35,6 @@ final readonly class ProblemListener
         [$status, $problem] = match (true) {
             null !== $trouble => [503, new Problem('Not saved', $trouble->advice())],
             $e instanceof DesignException => [422, new Problem('The design cannot be read', $e->getMessage(), $e->path)],
-            $e instanceof LengthException => [422, new Problem('Not a length', $e->getMessage())],
             $e instanceof BadRequest => ['' === $e->path ? 400 : 422, new Problem('Not understood', $e->getMessage(), $e->path)],
             $e instanceof OptimisticLockException => [409, new Problem('Changed elsewhere', 'This design was changed in another window. Open it again to see that; what you typed here is still on this page.')],
             $e instanceof ParcelException, $e instanceof FontException => [422, new Problem('Not taken in', $e->getMessage())],

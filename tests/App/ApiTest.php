@@ -135,14 +135,6 @@ final class ApiTest extends ApiCase
         self::assertResponseStatusCodeSame(404);
     }
 
-    public function testLengthsAreReadInTheDesignsUnit(): void
-    {
-        self::assertSame(88900, $this->get('/api/length?text=3+1/2&unit=in')->int('micrometres'));
-        $this->client->request('GET', '/api/length?text=wide&unit=mm');
-        self::assertResponseStatusCodeSame(422);
-        self::assertStringContainsString('3 1/2"', Json::of((string) $this->client->getResponse()->getContent())->string('detail'));
-    }
-
     private function post(string $action): Json
     {
         $version = $this->get('/api/designs/kit-bag-ottilie')->int('version');

@@ -560,22 +560,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/length": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["readLength"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1854,10 +1838,6 @@ export interface components {
             colours: components["schemas"]["DesignMotifColour"][];
             /** @description What was left out, in sentences. */
             notes: string[];
-        };
-        /** @description A length that was typed, read. */
-        ReadLength: {
-            micrometres: number;
         };
         /** @description A changed design, with the version that it was changed from. */
         SaveDesign: {
@@ -3400,40 +3380,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DesignFilm"][];
-                };
-            };
-        };
-    };
-    readLength: {
-        parameters: {
-            query: {
-                /** @description What was typed. */
-                text: string;
-                /** @description The unit of a bare number. */
-                unit: "mm" | "in";
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The length. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReadLength"];
-                };
-            };
-            /** @description It is not a length; the detail says what is accepted. */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

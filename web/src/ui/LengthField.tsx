@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { answer, server, type Unit } from '../api/client';
+import type { Unit } from '../api/client';
+import { readLength } from '../length';
 import { show } from '../measure';
 
 interface Props {
@@ -12,42 +13,35 @@ interface Props {
     note?: string;
     /** The least that makes sense, in µm. */
     least?: number;
-    /** Marks the measure that rules the others. */
+    /** The most, in µm. */
+    most?: number;
+    /** Highlights the driving dimension. */
     rules?: boolean;
     /** Stands at the right of its card, so that a message opens to the left. */
     atRight?: boolean;
 }
 
 /** A field for a length: takes 90, 90mm, 3.5in, 3 1/2" and says so when it is given something else. */
-export function LengthField({ label, value, unit, onChange, note, least, rules, atRight }: Props) {
+export function LengthField({ label, value, unit, onChange, note, least, most, rules, atRight }: Props) {
     const [typed, setTyped] = useState<string | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
     // What stands in the field when it is entered stays selected there, even if the measure changes meanwhile.
     const [entered, setEntered] = useState<string | null>(null);
     const measure = value === null ? '' : show(value, unit);
 
-    const take = async () => {
+    const take = () => {
         setEntered(null);
         if (typed === null) {
             return;
         }
-        try {
-            const length = await answer(server.GET('/api/length', { params: { query: { text: typed, unit } } }));
-            if (least !== undefined && length.micrometres < least) {
-                setWrong(`This must be at least ${show(least, unit)} ${unit}.`);
-                return;
-            }
+        const read = readLength(typed, unit);
+        const said = 'wrong' in read ? read.wrong : outside(read.micrometres, unit, least, most);
+        setWrong(said);
+        if (said === null && 'micrometres' in read) {
             setTyped(null);
-            setWrong(null);
-            if (length.micrometres !== value) {
-                onChange(length.micrometres);
+            if (read.micrometres !== value) {
+                onChange(read.micrometres);
             }
-        } catch (error) {
-            setWrong(
-                error instanceof TypeError
-                    ? 'The server can’t be reached, so the length was not read. It stays here; press Enter to try again.'
-                    : (error as Error).message,
-            );
         }
     };
 
@@ -71,10 +65,10 @@ export function LengthField({ label, value, unit, onChange, note, least, rules, 
                         setEntered(measure);
                         event.target.select();
                     }}
-                    onBlur={() => void take()}
+                    onBlur={() => take()}
                     onKeyDown={(event) => {
                         if (event.key === 'Enter') {
-                            void take();
+                            take();
                         } else if (event.key === 'Escape') {
                             setTyped(null);
                             setWrong(null);
@@ -97,4 +91,12 @@ export function LengthField({ label, value, unit, onChange, note, least, rules, 
             )}
         </span>
     );
+}
+
+/** What is wrong with a length that is too small or too large for its field. */
+function outside(length: number, unit: Unit, least = -Infinity, most = Infinity): string | null {
+    if (length < least) {
+        return `This must be at least ${show(least, unit)} ${unit}.`;
+    }
+    return length > most ? `This must be at most ${show(most, unit)} ${unit}.` : null;
 }
