@@ -17,8 +17,10 @@ use Uvret\Design\Follow\Placing;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Flattening;
+use Uvret\Geometry\Curve\Path;
 use Uvret\Geometry\Curve\Warp;
 use Uvret\Geometry\Curve\WarpedFlattening;
+use Uvret\Geometry\Region;
 use Uvret\Type\FontException;
 
 /**
@@ -36,6 +38,8 @@ final readonly class Setting
      * @param float              $lowest  of the straight line's ink
      * @param float              $highest of the straight line's ink
      * @param array<int, Affine> $places  where each letter goes that is turned as it is, by its place in the words; empty where letters are bent
+     * @param array<int, Path>   $hefted  the outlines of letters on the straight line, whose strokes are grown or thinned; empty where they are not
+     * @param int                $heft    by how much, in µm
      * @param float              $origin  which x of the straight line is 0 on the path
      */
     private function __construct(
@@ -49,6 +53,8 @@ final readonly class Setting
         public ?Guide $guide,
         private array $places,
         private float $origin,
+        private array $hefted = [],
+        private int $heft = 0,
     ) {
     }
 
@@ -62,9 +68,11 @@ final readonly class Setting
     {
         $lettering = $lettering->spread(...RingSpread::of($line, $lettering, $across, $up, $ground));
         [$left, $bottom, $right, $top] = $lettering->ink ?? [0.0, 0.0, 1.0, 1.0];
-        $width = \max(($right - $left) * $across, 1.0);
-        [$lowest, $highest] = [$bottom * $up, \max($top * $up, $bottom * $up + 1.0)];
-        $size = Affine::scale($across, $up)->then(Affine::move(-$left * $across, 0));
+        $heft = $line->lettering->heft;
+        $width = \max(($right - $left) * $across + 2 * $heft, 1.0);
+        $lowest = $bottom * $up - $heft;
+        $highest = \max($top * $up + $heft, $lowest + 1.0);
+        $size = Affine::scale($across, $up)->then(Affine::move($heft - $left * $across, 0));
         $filling = null;
         if (!$line->fills->isPlain()) {
             $filling = Filling::between($width, $lowest, $highest, self::borders($line, $width, $lowest, $highest, $ground), $line->fills->widen);
@@ -87,6 +95,8 @@ final readonly class Setting
             guide: $guide,
             places: [],
             origin: $origin,
+            hefted: 0 === $heft ? [] : self::hefted($lettering->rings($size), $heft),
+            heft: $heft,
         );
         $bent = Placing::Bent === $line->follows->letters || (Placing::Auto === $line->follows->letters && $ground->joins($line));
 
@@ -107,13 +117,32 @@ final readonly class Setting
     /** Of the letter H, in µm. */
     public function letterHeight(): float
     {
-        return $this->lettering->font->letterHeight() * $this->up;
+        return $this->lettering->font->letterHeight() * $this->up + 2 * $this->heft;
     }
 
-    /** Whether the letters are neither stretched nor put along a path. */
+    /** Whether the letters are as the font has them: neither stretched nor put along a path, nor grown or thinned. */
     public function isPlain(): bool
     {
-        return null === $this->filling && null === $this->guide;
+        return null === $this->filling && null === $this->guide && 0 === $this->heft;
+    }
+
+    /**
+     * Letters grown each by itself; thinned as the one piece that they are, so that their joins get thinner but stay.
+     *
+     * @param array<int, list<list<int>>> $rings by letter
+     *
+     * @return array<int, Path>
+     */
+    private static function hefted(array $rings, int $heft): array
+    {
+        $thinned = $heft < 0 ? Region::fromRings(\array_merge(...\array_values($rings)))->offset($heft) : null;
+        $paths = [];
+        foreach ($rings as $letter => $outlines) {
+            $region = Region::fromRings($outlines);
+            $paths[$letter] = Path::ofRings((null === $thinned ? $region->offset($heft) : $region->intersect($thinned))->rings());
+        }
+
+        return $paths;
     }
 
     /**
@@ -148,19 +177,26 @@ final readonly class Setting
     public function rings(): array
     {
         $rings = [];
-        foreach ($this->lettering->glyphs as [$letter, $glyph, $place]) {
-            $map = $place->then($this->size);
-            $path = $this->lettering->font->outline($glyph);
-            $warp = $this->warp($letter);
-            if (null !== $warp) {
-                $drawn = WarpedFlattening::rings($path, $map, $warp);
-            } else {
-                $drawn = Flattening::rings($path, isset($this->places[$letter]) ? $map->then($this->places[$letter]) : $map);
-            }
-            $rings[$letter] = [...$rings[$letter] ?? [], ...$drawn];
+        foreach ($this->hefted as $letter => $path) {
+            $rings[$letter] = $this->placed($letter, $path, Affine::identity());
+        }
+        foreach ([] === $this->hefted ? $this->lettering->glyphs : [] as [$letter, $glyph, $place]) {
+            $rings[$letter] = [...$rings[$letter] ?? [], ...$this->placed($letter, $this->lettering->font->outline($glyph), $place->then($this->size))];
         }
 
         return $rings;
+    }
+
+    /**
+     * @param Affine $map from the path to the straight line
+     *
+     * @return list<list<int>>
+     */
+    private function placed(int $letter, Path $path, Affine $map): array
+    {
+        $warp = $this->warp($letter);
+
+        return null !== $warp ? WarpedFlattening::rings($path, $map, $warp) : Flattening::rings($path, isset($this->places[$letter]) ? $map->then($this->places[$letter]) : $map);
     }
 
     /**
@@ -173,6 +209,16 @@ final readonly class Setting
         $cos = \cos(\deg2rad(-$turn));
         $sin = \sin(\deg2rad(-$turn));
         $box = [\INF, \INF, -\INF, -\INF];
+        if ([] !== $this->hefted) {
+            foreach (\array_merge(...\array_values($this->rings())) as $ring) {
+                foreach (\array_chunk($ring, 2) as [$x, $y]) {
+                    [$x, $y] = [$cos * $x - $sin * $y, $sin * $x + $cos * $y];
+                    $box = [\min($box[0], $x), \min($box[1], $y), \max($box[2], $x), \max($box[3], $y)];
+                }
+            }
+
+            return \INF === $box[0] ? [0.0, 0.0, 0.0, 0.0] : $box;
+        }
         foreach ($this->lettering->glyphs as [$letter, $glyph, $place]) {
             $map = $place->then($this->size);
             $warp = $this->warp($letter);
@@ -205,7 +251,7 @@ final readonly class Setting
             return null === $this->filling ? null : new FilledThenPlaced($this->filling, $this->places[$letter]);
         }
 
-        return $this->isPlain() ? null : new FilledThenFollowed($this->filling, $this->guide, $this->origin);
+        return null === $this->filling && null === $this->guide ? null : new FilledThenFollowed($this->filling, $this->guide, $this->origin);
     }
 
     /** Each letter as it is, turned about its middle. */

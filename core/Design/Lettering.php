@@ -13,6 +13,7 @@ final readonly class Lettering
 
     /**
      * @param int                $spacing   tracking in thousandths of the font's em
+     * @param int                $heft      how much the strokes are grown, or below 0 thinned, on either side, in µm
      * @param string             $language  like nl; empty for none
      * @param list<string>       $features  OpenType features like ss01 or -liga
      * @param bool               $wordForms the first and last letters of words in the forms that the font has for them
@@ -22,6 +23,7 @@ final readonly class Lettering
         public string $words,
         public string $font,
         public int $spacing,
+        public int $heft,
         public string $language,
         public array $features,
         public bool $wordForms,

@@ -1116,6 +1116,12 @@ export interface components {
              */
             spacing: number;
             /**
+             * heft
+             * @description How much the strokes are grown, or thinned where it is below 0, at the size of the line: edge to edge on either side, before its size is taken.
+             * @default 0
+             */
+            heft: number;
+            /**
              * language
              * @description The language of the words, like nl: some fonts draw letters in its way.
              * @default

@@ -94,6 +94,16 @@ export function LineMeasures({ line, part, design, set }: Props) {
                     onChange={(stretch) => set(({ size }) => (size.stretch = stretch), 'stretch')}
                 />
             </span>
+            <Label>Strokes</Label>
+            <LengthField
+                label="Heft: how much the strokes are grown or thinned on either side"
+                note="heavier"
+                unit={unit}
+                least={-1000}
+                most={2000}
+                value={line.lettering.heft}
+                onChange={(heft) => set(({ lettering }) => (lettering.heft = heft), 'heft')}
+            />
             <Label>Stands</Label>
             <span className="flex items-center gap-1.5">
                 <Segments
