@@ -15,7 +15,7 @@ final class Designs
     public const FILM = ['id' => 'ink', 'name' => 'Harbour ink', 'colour' => '#22243A', 'finish' => 'smooth', 'width' => 500000, 'thickness' => 90, 'bladeSide' => 'mirrored'];
 
     private const GROUPS = [
-        'lines' => ['lettering' => ['words', 'font', 'spacing', 'language', 'features', 'wordForms', 'joins', 'letters'], 'place' => ['align', 'turn'], 'stacking' => ['gap', 'tight', 'shift', 'alignTo'], 'size' => ['stretch']],
+        'lines' => ['lettering' => ['words', 'font', 'spacing', 'heft', 'language', 'features', 'wordForms', 'joins', 'letters'], 'place' => ['align', 'turn'], 'stacking' => ['gap', 'tight', 'shift', 'alignTo'], 'size' => ['stretch']],
         'forms' => ['shape' => ['kind', 'corner', 'band', 'count', 'depth'], 'size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
         'motifs' => ['size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
     ];

@@ -92,7 +92,7 @@ final class Geos
                 \array_push($command, $flag, $file);
             }
         }
-        $process = \proc_open([...$command, ...\explode(' ', $operation)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = \proc_open([...$command, '--', ...\explode(' ', $operation)], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
         \assert(\is_resource($process));
         $output = (string) \stream_get_contents($pipes[1]);
         $error = (string) \stream_get_contents($pipes[2]);
