@@ -69,8 +69,14 @@ final readonly class LetterController
         }
         $tries = [];
         foreach ($fonts as $font) {
-            $document = clone (object) $body->document;
-            $document->lines = [(object) (['font' => $font, 'size' => (object) ['by' => 'width', 'length' => $width], 'letters' => [], 'features' => [], 'gap' => 0, 'shift' => 0, 'hidden' => false, 'turn' => 0] + $this->lineDocument($body, $line->id))];
+            // The line alone and by itself, in the other font.
+            $own = clone $this->lineDocument($body, $line->id);
+            $own->hidden = false;
+            $own->lettering = self::otherwise($own->lettering, ['font' => $font, 'letters' => [], 'features' => []]);
+            $own->size = self::otherwise($own->size, ['by' => 'width', 'length' => $width]);
+            $own->place = self::otherwise($own->place, ['turn' => 0]);
+            unset($own->stacking);
+            $document = self::otherwise($body->document, ['lines' => [$own]]);
             $tried = $this->drafting->draft($document)->plan;
             $part = $tried->composition->parts[0];
             $loss = $finder->find($tried->design, $part);
@@ -164,22 +170,32 @@ final readonly class LetterController
     /** @return list<\stdClass> */
     private function documentLetters(\stdClass $body, string $line): array
     {
-        $letters = $this->lineDocument($body, $line)['letters'] ?? [];
+        /** @var \stdClass&object{letters: list<\stdClass>} $lettering */
+        $lettering = $this->lineDocument($body, $line)->lettering;
 
-        return \is_array($letters) ? \array_values(\array_filter($letters, static fn (mixed $letter): bool => $letter instanceof \stdClass)) : [];
+        return $lettering->letters;
     }
 
-    /** @return array<mixed> the line as its document has it */
-    private function lineDocument(\stdClass $body, string $line): array
+    /** The line as its document has it, complete. */
+    private function lineDocument(\stdClass $body, string $line): \stdClass
     {
         /** @var object{lines: list<\stdClass>} $document */
         $document = $body->document;
         foreach ($document->lines as $candidate) {
-            if (($candidate->id ?? null) === $line) {
-                return \get_object_vars($candidate);
+            if ($candidate->id === $line) {
+                return $candidate;
             }
         }
+        throw new \LogicException('The line was found in it before.');
+    }
 
-        return [];
+    /**
+     * A copy of a part of a document in which some fields are others.
+     *
+     * @param array<string, mixed> $fields
+     */
+    private static function otherwise(mixed $part, array $fields): \stdClass
+    {
+        return (object) ($fields + \get_object_vars((object) $part));
     }
 }

@@ -76,4 +76,18 @@ final class FontsTest extends ApiCase
         self::assertGreaterThan(1, \count($forms->data()));
         $this->send('POST', '/api/letter-forms', ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id'), 'at' => 99], 422);
     }
+
+    public function testALineIsTriedOutInOtherFonts(): void
+    {
+        $opened = $this->get('/api/designs/kit-bag-ottilie');
+        $line = $opened->with('document.lines.0.place.turn', 30)->with('document.lines.0.lettering.heft', 200);
+        $tries = $this->send('POST', '/api/try-outs', ['document' => $line->get('document'), 'line' => $opened->string('document.lines.0.id'), 'fonts' => ['anton', 'satisfy']]);
+        foreach (['anton', 'satisfy'] as $number => $font) {
+            self::assertSame($font, $tries->string("$number.font"));
+            self::assertEqualsWithDelta($tries->int('0.frame.width'), $tries->int("$number.frame.width"), 3, 'upright and equally wide');
+            self::assertLessThan($tries->int("$number.frame.width") / 2, $tries->int("$number.frame.height"));
+        }
+        self::assertNotSame($tries->string('0.path'), $tries->string('1.path'));
+        self::assertSame('line', $this->send('POST', '/api/try-outs', ['document' => $line->get('document'), 'line' => 'gone', 'fonts' => []], 422)->string('path'));
+    }
 }
