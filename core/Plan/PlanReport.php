@@ -8,13 +8,19 @@ use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Box;
 use Uvret\Separate\Joint;
+use Uvret\Snags\Loss;
+use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
 
 /** A plan's measures and snags as plain data for plan.json. Lengths are in µm, areas in mm². */
 final readonly class PlanReport
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan): array
+    /**
+     * @param list<Loss> $losses what would tear or could not be weeded
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Plan $plan, array $losses): array
     {
         return [
             'design' => $plan->design->name,
@@ -51,16 +57,23 @@ final readonly class PlanReport
                 'width' => $joint->width,
                 'reason' => $joint->reason,
             ], $plan->separation->joints),
-            'snags' => \array_map(static fn (Snag $snag): array => [
-                'kind' => $snag->kind->value,
-                'blocks' => $snag->kind->blocks(),
-                'message' => $snag->message,
-                'cure' => $snag->cure,
-                'card' => $snag->card,
-                'film' => $snag->film,
-                'x' => $snag->x,
-                'y' => $snag->y,
-            ], $plan->snags),
+            'snags' => \array_map(self::snag(...), $plan->snags),
+            'losses' => \array_map(self::snag(...), \array_merge(...\array_map(static fn (Loss $loss): array => LossSnags::of($plan->design, $loss), $losses))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function snag(Snag $snag): array
+    {
+        return [
+            'kind' => $snag->kind->value,
+            'blocks' => $snag->kind->blocks(),
+            'message' => $snag->message,
+            'cure' => $snag->cure,
+            'card' => $snag->card,
+            'film' => $snag->film,
+            'x' => $snag->x,
+            'y' => $snag->y,
         ];
     }
 

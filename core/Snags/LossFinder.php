@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Snags;
 
+use Uvret\Compose\Composition;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
 use Uvret\Design\FilmLimits;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
+use Uvret\Separate\Separation;
 
 /**
  * Looks for strokes that are thinner than the film allows and for holes that are too small: what opening the shape
@@ -25,6 +27,17 @@ final readonly class LossFinder
 
     /** What is nearer to what was cut out is thin because of it, in µm. */
     private const BESIDE = 30;
+
+    /** @return list<Loss> of all parts of a design */
+    public function all(Design $design, Composition $composition, Separation $separation): array
+    {
+        $losses = [];
+        foreach ($composition->parts as $part) {
+            $losses[] = $this->find($design, $part, $composition->rooms[$part->card] ?? null, $separation->layer($part->film)?->region);
+        }
+
+        return \array_values(\array_filter($losses));
+    }
 
     /**
      * Returns null where nothing is lost.

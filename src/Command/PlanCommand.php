@@ -11,11 +11,13 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use Uvret\Cut\SvgSheet;
+use Uvret\Cut\File\CutterFiles;
+use Uvret\Cut\File\WearSide;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Plan\Planner;
 use Uvret\Plan\PlanReport;
+use Uvret\Snags\LossFinder;
 
 #[AsCommand('uvret:plan', 'Works a design out: SVG files of the wear side and of each film’s blade side, and plan.json with measures and snags.')]
 final class PlanCommand extends Command
@@ -23,7 +25,8 @@ final class PlanCommand extends Command
     public function __construct(
         private readonly DesignReader $reader,
         private readonly Planner $planner,
-        private readonly SvgSheet $svg,
+        private readonly CutterFiles $formats,
+        private readonly LossFinder $losses,
     ) {
         parent::__construct();
     }
@@ -58,11 +61,13 @@ final class PlanCommand extends Command
 
             return self::FAILURE;
         }
-        $files = ['wear-side.svg' => $this->svg->wearSide($plan->design, $plan->composition, $plan->separation)];
+        $files = ['wear-side.svg' => WearSide::svg($plan->design, $plan->composition, $plan->separation)];
         foreach ($plan->cutPlan->sheets as $sheet) {
-            $files[$sheet->film->id.'-blade-side.svg'] = $this->svg->bladeSide($sheet);
+            foreach ($this->formats->all() as $format) {
+                $files["{$sheet->film->id}-blade-side.{$format->extension()}"] = $format->write($sheet);
+            }
         }
-        $files['plan.json'] = \json_encode(PlanReport::of($plan), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n";
+        $files['plan.json'] = \json_encode(PlanReport::of($plan, $this->losses->all($plan->design, $plan->composition, $plan->separation)), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n";
         foreach ($files as $name => $content) {
             if (false === @\file_put_contents("$folder/$name", $content)) {
                 $io->error("$folder/$name cannot be written.");

@@ -12,7 +12,8 @@ use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
-use Uvret\Cut\SvgSheet;
+use Uvret\Cut\File\CutterFiles;
+use Uvret\Cut\File\WearSide;
 use Uvret\Design\Line;
 use Uvret\Parcel\DesignFile;
 use Uvret\Proof\Proof;
@@ -25,17 +26,18 @@ final readonly class DownloadController
     public function __construct(
         private JobDesigns $designs,
         private Drafting $drafting,
-        private SvgSheet $svg,
+        private CutterFiles $formats,
     ) {
     }
 
-    #[Route('/api/designs/{id}/blade-side/{film}.svg', methods: 'GET')]
-    public function bladeSide(string $id, string $film): Response
+    #[Route('/api/designs/{id}/blade-side/{film}.{format}', methods: 'GET')]
+    public function bladeSide(string $id, string $film, string $format): Response
     {
+        $written = $this->formats->named($format) ?? throw new NotFoundHttpException("Blade sides are not written as $format.");
         $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
         foreach ($plan->cutPlan->sheets as $sheet) {
             if ($sheet->film->id === $film) {
-                return $this->file($this->svg->bladeSide($sheet), "$id-$film-blade-side.svg");
+                return $this->file($written->write($sheet), "$id-$film-blade-side.$format", $written->mediaType());
             }
         }
         throw new NotFoundHttpException('Nothing of this design is cut from that film.');
@@ -46,7 +48,7 @@ final readonly class DownloadController
     {
         $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
 
-        return $this->file($this->svg->wearSide($plan->design, $plan->composition, $plan->separation), "$id-wear-side.svg");
+        return $this->file(WearSide::svg($plan->design, $plan->composition, $plan->separation), "$id-wear-side.svg");
     }
 
     /** The design with its fonts as one file. */

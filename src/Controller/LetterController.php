@@ -103,13 +103,10 @@ final readonly class LetterController
         $plan = $this->drafting->draft($designs->get($id)->document)->plan;
         $path = '';
         $snags = [];
-        foreach ($plan->composition->parts as $part) {
-            $loss = $finder->find($plan->design, $part, $plan->composition->rooms[$part->card] ?? null, $plan->separation->layer($part->film)?->region);
-            if (null !== $loss) {
-                $path .= SvgPath::inMicrometres($loss->region(), 0, 0);
-                foreach (LossSnags::of($plan->design, $loss) as $snag) {
-                    $snags[] = SheetSnag::of(\count($plan->snags) + \count($snags) + 1, $snag);
-                }
+        foreach ($finder->all($plan->design, $plan->composition, $plan->separation) as $loss) {
+            $path .= SvgPath::inMicrometres($loss->region(), 0, 0);
+            foreach (LossSnags::of($plan->design, $loss) as $snag) {
+                $snags[] = SheetSnag::of(\count($plan->snags) + \count($snags) + 1, $snag);
             }
         }
 

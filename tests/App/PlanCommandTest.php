@@ -28,9 +28,10 @@ final class PlanCommandTest extends TestCase
     {
         [$status, $output] = $this->plan($file);
         self::assertSame(0, $status, $output);
-        /** @var array{ink: array{width: int}, layers: list<array{file: string}>, snags: list<mixed>} $report */
+        /** @var array{ink: array{width: int}, layers: list<array{file: string}>, snags: list<mixed>, losses: list<array{kind: string}>} $report */
         $report = \json_decode((string) \file_get_contents($this->out.'/plan.json'), true, 32, \JSON_THROW_ON_ERROR);
         self::assertSame([], $report['snags'], 'a demo design has no snags');
+        self::assertSame('regatta-shirt.json' === \basename($file), \in_array('thin remains', \array_column($report['losses'], 'kind'), true), 'what is lost is reported, as on the Bench');
         self::assertFileExists($this->out.'/wear-side.svg');
         self::assertNotEmpty($report['layers']);
         foreach ($report['layers'] as $layer) {

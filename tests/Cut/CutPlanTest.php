@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Tests\Cut;
 
 use PHPUnit\Framework\TestCase;
-use Uvret\Cut\SvgSheet;
+use Uvret\Cut\File\SvgFile;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 use Uvret\Tests\Support\Designs;
@@ -61,7 +61,7 @@ final class CutPlanTest extends TestCase
     {
         $plan = Designs::plan();
         $sheet = $plan->cutPlan->sheets[0];
-        $svg = \simplexml_load_string((new SvgSheet())->bladeSide($sheet));
+        $svg = \simplexml_load_string((new SvgFile())->write($sheet));
         self::assertNotFalse($svg);
         self::assertEqualsWithDelta($sheet->box->width() / 1000, (float) $svg['width'], 1e-9);
         self::assertStringEndsWith('mm', (string) $svg['width']);

@@ -6,7 +6,7 @@ namespace Uvret\Tests\Cut;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Uvret\Cut\SvgSheet;
+use Uvret\Cut\File\SvgFile;
 use Uvret\Design\Layering\MarkKind;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
@@ -60,7 +60,7 @@ final class MarksTest extends TestCase
         self::assertCount(3, $plan->cutPlan->sheets);
         $expected = $plan->separation->marks;
         foreach ($plan->cutPlan->sheets as $at => $sheet) {
-            $svg = \simplexml_load_string((new SvgSheet())->bladeSide($sheet));
+            $svg = \simplexml_load_string((new SvgFile())->write($sheet));
             self::assertNotFalse($svg);
             $groups = ['marks' => [], 'lettering' => []];
             foreach ($svg->g as $group) {

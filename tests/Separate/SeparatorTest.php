@@ -6,7 +6,7 @@ namespace Uvret\Tests\Separate;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Uvret\Cut\SvgSheet;
+use Uvret\Cut\File\WearSide;
 use Uvret\Design\Layering\JointKind;
 use Uvret\Geometry\Region;
 use Uvret\Plan\Plan;
@@ -114,7 +114,7 @@ final class SeparatorTest extends TestCase
     public function testAGapShowsOnTheWearSideToo(): void
     {
         $plan = Stack::plan([Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)], [], ['usual' => ['kind' => 'gap', 'width' => 2_000]]);
-        $svg = (new SvgSheet())->wearSide($plan->design, $plan->composition, $plan->separation);
+        $svg = WearSide::svg($plan->design, $plan->composition, $plan->separation);
         // Across the middle: chalk, the gap, buoy, the gap and chalk; 96 points an inch.
         $picture = Png::drawn($svg);
         $at = static fn (float $x): bool => $picture->darkness((int) ($x / 25.4 * 96), \intdiv($picture->height, 2)) > 0.3;
