@@ -6,7 +6,7 @@ namespace Uvret\Design;
 
 /**
  * Two changes of one design put together, field by field (a three-way merge): lists whose entries have ids go
- * entry by entry, all else is taken from the side that changed it.
+ * entry by entry, each beside its neighbours; all else is taken from the side that changed it. It does not matter which side is which.
  */
 final readonly class Merge
 {
@@ -60,18 +60,16 @@ final readonly class Merge
      */
     private static function lists(array $base, array $ours, array $theirs): array
     {
-        // The order is that of the side that changed it.
-        $kept = static fn (array $side): array => \array_values(\array_intersect(\array_keys($side), \array_keys($base)));
-        $first = $kept($ours) === \array_values(\array_intersect(\array_keys($base), \array_keys($ours))) ? $theirs : $ours;
         $merged = [];
-        foreach ($first + $ours + $theirs as $id => $entry) {
+        foreach ($base + $ours + $theirs as $id => $entry) {
             $value = self::values($base[$id] ?? null, $ours[$id] ?? null, $theirs[$id] ?? null);
             if (null !== $value) {
-                $merged[] = $value;
+                $merged[$id] = $value;
             }
         }
+        $order = MergedOrder::of(\array_keys($base), \array_keys($ours), \array_keys($theirs));
 
-        return $merged;
+        return \array_map(static fn (string|int $id): mixed => $merged[$id] ?? throw new \LogicException('An entry without a value.'), $order ?? throw new \UnexpectedValueException('Both sides put the same in another order.'));
     }
 
     /**
