@@ -1,50 +1,60 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { Refusal } from './client';
+import { useEffect, useState } from 'react';
+import { useOutbox } from './useOutbox';
 
 interface Keeping<Entry, Value> {
     /** What it is called in messages. */
     what: string;
-    save: (latest: Entry, change: (value: Value) => Value) => Promise<Entry>;
-    /** Takes in what was saved. */
+    value: (entry: Entry) => Value;
+    save: (value: Value, version: number) => Promise<Entry>;
+    /** Takes in what the server has. */
     onSaved: (saved: Entry) => void;
-    /** Fetches again what was changed elsewhere. */
-    refresh: () => Promise<void>;
+    /** Fetches what was changed elsewhere. */
+    fetch: () => Promise<Entry | undefined>;
 }
 
-/** Saves each change of an entry of the shop as it is made, one after the other, and says what stood in the way. */
+/** What stood in the way of saving: at a field, or of all. */
+export interface Note {
+    path: string;
+    text: string;
+}
+
+/** An entry of the shop, each change of which is saved as it is made, and what stood in the way. */
 export function useKept<Entry extends { version: number }, Value>(entry: Entry, keeping: Keeping<Entry, Value>) {
-    const latest = useRef(entry);
-    const queue = useRef(Promise.resolve());
-    const how = useRef(keeping);
-    const [wrong, setWrong] = useState<string | null>(null);
-    useEffect(() => {
-        how.current = keeping;
-        if (entry.version > latest.current.version) {
-            latest.current = entry;
-        }
-    });
-    const change = useCallback((change: (value: Value) => Value) => {
-        queue.current = queue.current.then(async () => {
-            const { what, save, onSaved, refresh } = how.current;
-            try {
-                latest.current = await save(latest.current, change);
-                onSaved(latest.current);
-                setWrong(null);
-            } catch (error) {
-                if (error instanceof Refusal && error.status === 409) {
-                    await refresh();
-                    setWrong(
-                        `This ${what} was changed in another window; this is how it is now. Change it again if it is not right.`,
-                    );
-                } else {
-                    setWrong(
-                        error instanceof Refusal
-                            ? `Not saved: ${error.message}`
-                            : 'Not saved: the server can’t be reached. Try again.',
-                    );
-                }
+    const { what, value, save, onSaved, fetch } = keeping;
+    const [elsewhere, setElsewhere] = useState(false);
+    const saved = (entry: Entry) => ({ value: value(entry), version: entry.version });
+    const outbox = useOutbox<Value, Entry>(saved(entry), {
+        send: save,
+        read: saved,
+        took: (answer) => {
+            setElsewhere(false);
+            onSaved(answer);
+        },
+        overtaken: async () => {
+            const now = await fetch();
+            if (now) {
+                outbox.box.adopt(saved(now));
+                onSaved(now);
             }
-        });
-    }, []);
-    return { change, wrong };
+            setElsewhere(true);
+        },
+        givesUp: true,
+    });
+    const { box, saving, unsaved, version } = outbox;
+    useEffect(() => {
+        if (entry.version > version && !unsaved) {
+            box.adopt(saved(entry));
+        }
+        // How a value is read from its entry never changes.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [box, entry, unsaved, version]);
+    const note: Note | null = elsewhere
+        ? {
+              path: '',
+              text: `This ${what} was changed in another window; this is how it is now. Change it again if it is not right.`,
+          }
+        : 'why' in saving
+          ? { path: 'path' in saving ? saving.path : '', text: `Not saved: ${saving.why}` }
+          : null;
+    return { value: outbox.value, change: box.change, ask: box.ask, retry: box.retry, note, saving };
 }

@@ -145,7 +145,7 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                         <path d="M8 4v4.5l3 2M2.5 8a5.5 5.5 0 1 1 1.6 3.9M2.5 8L1 6m1.5 2L4.5 6.5" />
                     </IconButton>
                 </span>
-                <SavedNote saving={draft.saving} news={draft.news} />
+                <SavedNote draft={draft} />
                 <div className="ml-auto flex shrink-0 items-center gap-3">
                     <button
                         className="rounded-[3px] border border-white/30 px-3 py-1 hover:border-white/70 focus-visible:outline-[#e9a94f]"

@@ -1,13 +1,14 @@
 import type { Comparison } from '../api/client';
 import { Modal } from '../ui/Modal';
+import type { Compared } from './useComparison';
 import type { Draft } from './useDesign';
 
 /** Two people changed the design: what each changed, and what is to be. Nothing of either is lost. */
 export function ConflictDialog({ draft }: { draft: Draft }) {
-    const { saving, settle } = draft;
-    const comparison = saving.state === 'conflict' ? saving.comparison : null;
+    const { compared, compareAgain, settle } = draft;
+    const comparison = compared?.state === 'there' ? compared.comparison : null;
     return (
-        <Modal open={saving.state === 'conflict'} title="Changed in another window" wide>
+        <Modal open={compared !== null} title="Changed in another window" wide>
             {comparison ? (
                 <>
                     <p className="text-quiet">
@@ -37,9 +38,24 @@ export function ConflictDialog({ draft }: { draft: Draft }) {
                     )}
                 </>
             ) : (
-                <p className="text-quiet">Looking at what was changed…</p>
+                <Waiting compared={compared} onAgain={compareAgain} />
             )}
         </Modal>
+    );
+}
+
+function Waiting({ compared, onAgain }: { compared: Compared | null; onAgain: () => void }) {
+    return compared?.state === 'failed' ? (
+        <>
+            <p role="alert" className="text-madder">
+                What was changed can’t be shown now: {compared.why} What you typed is still on this page.
+            </p>
+            <p className="mt-4 text-right">
+                <Option onClick={onAgain}>Try again</Option>
+            </p>
+        </>
+    ) : (
+        <p className="text-quiet">Looking at what was changed…</p>
     );
 }
 

@@ -1,7 +1,9 @@
-import type { Saving } from './useDesign';
+import type { Draft } from './useDesign';
+
+const alarm = 'truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold';
 
 /** Says whether what is on the screen is saved. */
-export function SavedNote({ saving, news }: { saving: Saving; news: string | null }) {
+export function SavedNote({ draft: { saving, retry, news } }: { draft: Draft }) {
     switch (saving.state) {
         case 'saved':
             return (
@@ -16,31 +18,29 @@ export function SavedNote({ saving, news }: { saving: Saving; news: string | nul
                     Saving…
                 </p>
             );
-        case 'waiting':
+        case 'overtaken':
             return (
-                <p
-                    role="alert"
-                    className="truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold"
-                    title="Not saved: the server can’t be reached. What you typed stays here; it is tried again."
-                >
-                    Not saved: the server can’t be reached. What you typed stays here; it is tried again.
-                </p>
-            );
-        case 'refused':
-            return (
-                <p
-                    role="alert"
-                    className="truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold"
-                    title={saving.why}
-                >
-                    Not saved: {saving.why}
-                </p>
-            );
-        case 'conflict':
-            return (
-                <p role="alert" className="truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold">
+                <p role="alert" className={alarm}>
                     Not saved: changed in another window.
                 </p>
+            );
+        case 'waiting':
+        case 'stopped':
+        case 'refused':
+            return (
+                <span className="flex min-w-0 items-center gap-2">
+                    <p role="alert" className={alarm} title={`Not saved: ${saving.why}`}>
+                        Not saved: {saving.why}
+                    </p>
+                    {saving.state !== 'refused' && (
+                        <button
+                            className="shrink-0 rounded-[3px] border border-white/30 px-2 py-0.5 text-xs hover:border-white/70 focus-visible:outline-[#e9a94f]"
+                            onClick={retry}
+                        >
+                            Try now
+                        </button>
+                    )}
+                </span>
             );
     }
 }

@@ -1,25 +1,17 @@
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useState } from 'react';
 import {
     answer,
-    Refusal,
     server,
     type Approval,
-    type Comparison,
     type Design,
     type OpenDesign,
+    type SavedDesign,
     type Sheet,
 } from '../api/client';
-
-/** How it stands with saving. */
-export type Saving =
-    | { state: 'saved'; at: Date }
-    | { state: 'saving' }
-    /** The server can't be reached: it is tried again until it answers. */
-    | { state: 'waiting'; tries: number }
-    /** The server refused the document; it is sent again when it is changed. */
-    | { state: 'refused'; why: string }
-    /** Someone else changed the design; nothing is sent until it is chosen what is to be. */
-    | { state: 'conflict'; comparison: Comparison | null };
+import type { Saved, Saving } from '../api/outbox';
+import { useOutbox } from '../api/useOutbox';
+import { useComparison, type Compared } from './useComparison';
+import { useOthers } from './useOthers';
 
 export type Change = (design: Design) => Design;
 
@@ -28,6 +20,8 @@ export interface Draft {
     design: Design;
     sheet: Sheet;
     saving: Saving;
+    /** Tries to save again at once. */
+    retry: () => void;
     /** Rises with everything that the server took. */
     version: number;
     canUndo: boolean;
@@ -46,271 +40,122 @@ export interface Draft {
     step: number;
     approval: Approval | null;
     setApproval: (approval: Approval | null) => void;
+    /** What two windows changed, while it is not settled what is to be. */
+    compared: Compared | null;
+    /** Asks again for what could not be had. */
+    compareAgain: () => void;
     /** Ends a conflict: with one of the two states, which leaves the other in the history, or with both together. */
     settle: (choice: 'ours' | 'theirs' | 'both') => void;
     /** Says that what another window saved was taken in; null when there is nothing new. */
     news: string | null;
 }
 
-const retryAfter = (tries: number) => Math.min(1000 * 2 ** tries, 15_000);
+/** How long it is said that another window's changes were taken in, in ms. */
+const NEWS = 6000;
 
-type Opened = Pick<OpenDesign, 'document' | 'sheet' | 'version' | 'savedAt' | 'step' | 'canUndo' | 'canRedo'>;
+const savedOf = ({ document, version, savedAt }: OpenDesign): Saved<Design> => ({
+    value: document,
+    version,
+    at: new Date(savedAt),
+});
 
-/** How often it is asked whether someone else changed the design, in ms. */
-const ASK = 2500;
-
-/**
- * A design being worked on. What is changed shows at once; it is sent to the server as soon as the
- * last answer is in, so that never more than one save is under way and none is overtaken.
- */
+/** A design being worked on: what is changed shows at once, and what comes of it as soon as the server says so. */
 export function useDesign(opened: OpenDesign): Draft {
     const { id } = opened;
-    const [design, setDesign] = useState(opened.document);
-    const [answered, setAnswered] = useState<Omit<Opened, 'document'>>(opened);
+    const [answered, setAnswered] = useState<SavedDesign>(opened);
     const [computed, setComputed] = useState(0);
-    const [saving, setSaving] = useState<Saving>({ state: 'saved', at: new Date(opened.savedAt) });
     const [approval, setApproval] = useState(opened.approval);
     const [news, setNews] = useState<string | null>(null);
-    const latest = useRef(opened.document);
-    const sent = useRef(opened.document);
-    const version = useRef(opened.version);
-    const changed = useRef<string | null>(null);
-    const made = useRef(0);
-    const sending = useRef<Promise<void> | null>(null);
-    const moving = useRef(Promise.resolve());
-    const conflict = useRef(false);
-    const compareAgain = useRef(() => Promise.resolve());
-    const fetchTheirs = useRef(() => Promise.resolve());
-    const stepBack = useRef(() => Promise.resolve());
+    const { compared, compare, end } = useComparison(id);
+    const path = { id };
 
-    const take = useCallback((from: Omit<Opened, 'document'>, upTo: number) => {
-        version.current = from.version;
-        setAnswered(from);
-        setComputed(upTo);
-        setSaving({ state: 'saved', at: new Date(from.savedAt) });
-    }, []);
-
-    /** Fetches what the other changed, and stops sending until one is chosen. */
-    const compare = useCallback(async () => {
-        conflict.current = true;
-        setSaving({ state: 'conflict', comparison: null });
-        try {
-            const comparison = await answer(
-                server.POST('/api/designs/{id}/compare', {
-                    params: { path: { id } },
-                    body: { base: sent.current, ours: latest.current },
-                }),
-            );
-            setSaving({ state: 'conflict', comparison });
-        } catch {
-            window.setTimeout(() => void compareAgain.current(), 3000);
-        }
-    }, [id]);
-    useEffect(() => {
-        compareAgain.current = compare;
-    }, [compare]);
-
-    /** Sends until everything is taken, or cannot be. */
-    const sendAll = useCallback(async () => {
-        for (let tries = 0; sent.current !== latest.current;) {
-            const document = latest.current;
-            const upTo = made.current;
-            const change = changed.current ?? '';
-            changed.current = null;
-            try {
-                const saved = await answer(
-                    server.PUT('/api/designs/{id}', {
-                        params: { path: { id } },
-                        body: { version: version.current, document, change },
-                    }),
-                );
-                sent.current = document;
-                tries = 0;
-                take(saved, upTo);
-            } catch (error) {
-                if (error instanceof Refusal && error.status === 409) {
-                    await compare();
-                    return;
-                }
-                if (error instanceof Refusal && error.status < 500) {
-                    setSaving({ state: 'refused', why: error.message });
-                    return;
-                }
-                tries += 1;
-                setSaving({ state: 'waiting', tries });
-                await new Promise<void>((resolve) => {
-                    window.setTimeout(resolve, retryAfter(tries));
-                    window.addEventListener('online', () => resolve(), { once: true });
-                });
-            }
-        }
-    }, [id, take, compare]);
-
-    const send = useCallback(() => {
-        if (conflict.current) {
-            return Promise.resolve();
-        }
-        sending.current ??= sendAll().finally(() => {
-            sending.current = null;
-        });
-        return sending.current;
-    }, [sendAll]);
-
-    const change = useCallback(
-        (change: Change, what = '') => {
-            const next = change(latest.current);
-            if (next === latest.current) {
-                return made.current;
-            }
-            latest.current = next;
-            made.current += 1;
-            changed.current = changed.current === null || changed.current === what ? what : '';
-            setDesign(next);
-            setSaving((now) => (now.state === 'waiting' || now.state === 'conflict' ? now : { state: 'saving' }));
-            void send();
-            return made.current;
+    const { box, value, base, saving, version } = useOutbox<Design, SavedDesign | OpenDesign>(savedOf(opened), {
+        send: (document, version, change) =>
+            answer(server.PUT('/api/designs/{id}', { params: { path }, body: { version, document, change } })),
+        read: (saved) => ({
+            version: saved.version,
+            at: new Date(saved.savedAt),
+            ...('document' in saved && { value: saved.document }),
+        }),
+        took: (saved, changes) => {
+            setAnswered(saved);
+            setComputed(changes);
         },
-        [send],
-    );
+        // Where nothing of ours is unsaved theirs is taken in, and what was asked for can be asked for again.
+        overtaken: ({ unsaved, base, value }): unknown => (unsaved ? compare(base, value) : fetchTheirs()),
+    });
 
     const adopt = useCallback(
-        (now: Opened) => {
-            latest.current = now.document;
-            sent.current = now.document;
-            setDesign(now.document);
-            take(now, made.current);
+        (now: OpenDesign) => {
+            box.adopt(savedOf(now));
+            setAnswered(now);
+            setComputed(box.snapshot().changes);
+            setApproval(now.approval);
         },
-        [take],
+        [box],
     );
-
-    /** Moves in the history once everything is saved, one step after the other. */
-    const move = useCallback(
-        (request: (version: number) => Promise<Opened>) => {
-            moving.current = moving.current.then(async () => {
-                await send();
-                if (sent.current !== latest.current) {
-                    return;
-                }
-                try {
-                    adopt(await request(version.current));
-                } catch (error) {
-                    if (error instanceof Refusal && error.status === 409) {
-                        // Nothing of ours is unsaved: theirs is taken in, and the step can be asked for again.
-                        await fetchTheirs.current();
-                    } else {
-                        setSaving({
-                            state: 'refused',
-                            why: error instanceof Refusal ? error.message : 'the server can’t be reached. Try again.',
-                        });
-                    }
-                }
-            });
-            return moving.current;
-        },
-        [send, adopt],
-    );
-
-    const settle = useCallback(
-        (choice: 'ours' | 'theirs' | 'both') => {
-            const comparison = saving.state === 'conflict' ? saving.comparison : null;
-            if (!comparison) {
-                return;
-            }
-            const { opened: theirs, merged } = comparison;
-            conflict.current = false;
-            const ours = latest.current;
-            adopt(theirs);
-            setApproval(theirs.approval);
-            if (choice === 'both' && merged) {
-                latest.current = merged;
-                setDesign(merged);
-                void send();
-                return;
-            }
-            // Ours goes into the history in any case; where theirs is chosen, the design goes back to it.
-            latest.current = ours;
-            setDesign(ours);
-            void send().then(() => (choice === 'theirs' ? stepBack.current() : undefined));
-        },
-        [adopt, saving, send],
-    );
-
-    // What others save is taken in as long as nothing of ours is unsaved.
-    useEffect(() => {
-        const theirs = async () => {
-            const seen = version.current;
-            const now = await answer(server.GET('/api/designs/{id}', { params: { path: { id } } }));
-            if (version.current === seen && sent.current === latest.current && !sending.current) {
-                adopt(now);
-                setApproval(now.approval);
-                setNews('Brought up to date: it was changed in another window.');
-                window.setTimeout(() => setNews(null), 6000);
-            }
-        };
-        fetchTheirs.current = theirs;
-        const ask = async () => {
-            if (document.hidden || conflict.current || sending.current) {
-                return;
-            }
-            const { stamp } = await answer(server.GET('/api/designs/{id}/stamp', { params: { path: { id } } }));
-            if (stamp !== '' && Number(stamp) > version.current) {
-                await theirs();
-            }
-        };
-        const timer = window.setInterval(() => void ask().catch(() => {}), ASK);
-        return () => window.clearInterval(timer);
-    }, [id, adopt]);
+    const fetchTheirs = useOthers(id, box, (now) => {
+        adopt(now);
+        setNews('Brought up to date: it was changed in another window.');
+        window.setTimeout(() => setNews(null), NEWS);
+    });
 
     const step = useCallback(
         (way: 'undo' | 'redo') =>
-            move((version) =>
+            box.ask((version) =>
                 answer(server.POST('/api/designs/{id}/{way}', { params: { path: { id, way }, query: { version } } })),
             ),
-        [id, move],
+        [box, id],
     );
-    useEffect(() => {
-        stepBack.current = () => step('undo');
-    }, [step]);
-
     const goTo = useCallback(
         (number: number) =>
-            void move((version) =>
+            void box.ask((version) =>
                 answer(
                     server.POST('/api/designs/{id}/history/{number}', {
                         params: { path: { id, number }, query: { version } },
                     }),
                 ),
             ),
-        [id, move],
+        [box, id],
     );
 
-    // The tab is not closed without a word while something is unsaved.
-    useEffect(() => {
-        const warn = (event: BeforeUnloadEvent) => {
-            if (sent.current !== latest.current) {
-                event.preventDefault();
+    const settle = useCallback(
+        (choice: 'ours' | 'theirs' | 'both') => {
+            if (compared?.state !== 'there') {
+                return;
             }
-        };
-        window.addEventListener('beforeunload', warn);
-        return () => window.removeEventListener('beforeunload', warn);
-    }, []);
+            const { opened: theirs, merged } = compared.comparison;
+            const ours = box.snapshot().value;
+            end();
+            adopt(theirs);
+            // Ours goes into the history in any case; where theirs is chosen, the design goes back to it.
+            box.change(() => (choice === 'both' && merged ? merged : ours));
+            if (choice === 'theirs') {
+                void step('undo');
+            }
+        },
+        [adopt, box, compared, end, step],
+    );
 
     return {
         id,
-        design,
+        design: value,
         sheet: answered.sheet,
         computed,
         saving,
-        version: answered.version,
+        retry: box.retry,
+        version,
         canUndo: answered.canUndo || saving.state === 'saving',
         canRedo: answered.canRedo && saving.state === 'saved',
-        change,
+        change: box.change,
         undo: useCallback(() => void step('undo'), [step]),
         redo: useCallback(() => void step('redo'), [step]),
         goTo,
         step: answered.step,
         approval: approval && { ...approval, current: approval.step === answered.step && saving.state === 'saved' },
         setApproval,
+        compared,
+        compareAgain: useCallback(() => void compare(base, value), [base, compare, value]),
         settle,
         news,
     };

@@ -3,6 +3,7 @@ import type { BlankEntry, Placement, ShopBlank, Unit } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { Segments } from '../ui/Segments';
+import { NotSaved } from '../ui/NotSaved';
 import { TextField } from '../ui/TextField';
 import { BlankPicture } from './BlankPicture';
 import { drawingUrl } from './Garment';
@@ -14,8 +15,7 @@ type Size = ShopBlank['sizes'][number];
 
 /** A blank with its sizes and areas: drawn on the left, measured on the right. */
 export function BlankEditor({ entry }: { entry: BlankEntry }) {
-    const { blank } = entry;
-    const { change, wrong } = useShopBlank(entry);
+    const { value: blank, change, note, saving, retry } = useShopBlank(entry);
     const [unit, setUnit] = useState<Unit>('mm');
     const [sizeName, setSizeName] = useState(blank.sizes[Math.floor(blank.sizes.length / 2)]?.size ?? '');
     const [area, setArea] = useState<string | null>(null);
@@ -176,11 +176,7 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                         Add an area
                     </button>
                 </div>
-                {wrong && (
-                    <p role="alert" className="rounded-[3px] border border-madder p-2 text-madder">
-                        {wrong}
-                    </p>
-                )}
+                <NotSaved note={note} stopped={saving.state === 'stopped'} onRetry={retry} />
             </div>
         </section>
     );

@@ -10,8 +10,8 @@ import { TextField } from '../ui/TextField';
 import { useJobSheet } from './useJobSheet';
 
 /** A job's designs as they will be worn, and beside them its ticket: for whom, until when, how far, what. */
-export function JobView({ sheet }: { sheet: JobSheet }) {
-    const { act, change, note } = useJobSheet(sheet);
+export function JobView({ sheet: saved }: { sheet: JobSheet }) {
+    const { sheet, act, change, note } = useJobSheet(saved);
     const navigate = useNavigate();
     const [again, setAgain] = useState(false);
     const path = { id: sheet.id };
@@ -44,24 +44,24 @@ export function JobView({ sheet }: { sheet: JobSheet }) {
                         label="What it is"
                         value={sheet.title}
                         wrong={wrong('title')}
-                        onChange={(title) => void change({ title })}
+                        onChange={(title) => change({ title })}
                     />
                     <TextField
                         label="For whom"
                         value={sheet.customer}
                         wrong={wrong('customer')}
-                        onChange={(customer) => void change({ customer })}
+                        onChange={(customer) => change({ customer })}
                     />
                     <TextField
                         label="Due on"
                         type="date"
                         value={sheet.due}
                         wrong={wrong('due')}
-                        onChange={(due) => void change({ due })}
+                        onChange={(due) => change({ due })}
                     />
                 </div>
-                <StateThread value={sheet.state} onChange={(state) => void change({ state })} />
-                <JobItems items={sheet.items} note={note} onChange={(items) => void change({ items })} />
+                <StateThread value={sheet.state} onChange={(state) => change({ state })} />
+                <JobItems items={sheet.items} note={note} onChange={(items) => change({ items })} />
                 {note && !/^(title|customer|due|items)/.test(note.path) && (
                     <p role="alert" className="mt-3 text-madder">
                         {note.text}

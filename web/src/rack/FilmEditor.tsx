@@ -7,6 +7,7 @@ import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
+import { NotSaved } from '../ui/NotSaved';
 import { TextField } from '../ui/TextField';
 import { FilmSwatch } from './FilmSwatch';
 import { useRackFilm } from './useRackFilm';
@@ -16,9 +17,8 @@ type Press = RackFilm['press'];
 
 /** All that the shop knows of a film. */
 export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boolean }) {
-    const { change, wrong } = useRackFilm(known);
+    const { value: entry, change, note, saving, retry } = useRackFilm(known);
     const client = useQueryClient();
-    const { entry } = known;
     const { film } = entry;
     const { cut, press } = entry;
     const set = (next: Partial<Film>) => change((now) => ({ ...now, film: { ...now.film, ...next } }));
@@ -220,11 +220,7 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                     />
                 </Field>
             </Group>
-            {wrong && (
-                <p role="alert" className="rounded-[3px] border border-madder p-2 text-madder">
-                    {wrong}
-                </p>
-            )}
+            <NotSaved note={note} stopped={saving.state === 'stopped'} onRetry={retry} />
             {!only && (
                 <p className="stitch flex items-baseline justify-between gap-3 pt-3 text-xs text-quiet">
                     Designs keep what they took of it.
