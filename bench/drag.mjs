@@ -3,7 +3,7 @@ import { row, withBench } from './support/bench.mjs';
 
 const words = 'Pull together past the harbour light and home before the tide';
 const frames = [];
-await withBench(8433, async (page, address) => {
+await withBench(async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/crew-shirt-back`)).json();
     const [line] = opened.document.lines;
     const fonts = ['lobster', 'anton', 'playball', 'rye', 'great-vibes'];

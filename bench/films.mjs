@@ -4,7 +4,7 @@ import { row, withBench } from './support/bench.mjs';
 
 const typed = ({ lettering }, words, round) => ({ ...lettering, words, spacing: Math.floor(round / 26) });
 const times = { script: [], name: [] };
-await withBench(8435, async (page, address) => {
+await withBench(async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/regatta-shirt`)).json();
     let { version } = opened;
     const alphabet = 'abcdefghijklmnopqrstuvwxyz';

@@ -3,7 +3,7 @@ import { row, withBench } from './support/bench.mjs';
 
 const arch = [];
 const spiral = [];
-await withBench(8433, async (page, address) => {
+await withBench(async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/kit-bag-ottilie`)).json();
     let { version } = opened;
     const [own] = opened.document.lines;

@@ -2,7 +2,7 @@
 import { row, withBench } from './support/bench.mjs';
 
 const times = [];
-await withBench(8432, async (page, address) => {
+await withBench(async (page, address) => {
     await page.addInitScript(() => {
         const seen = new MutationObserver(() => {
             if (document.querySelector('[data-line]')) {

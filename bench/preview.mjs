@@ -2,7 +2,7 @@
 import { row, withBench } from './support/bench.mjs';
 
 const times = [];
-await withBench(8431, async (page, address) => {
+await withBench(async (page, address) => {
     await page.goto(`${address}/designs/kit-bag-ottilie`);
     const words = page.getByLabel('Words');
     await words.fill('Tern Point Rowin');

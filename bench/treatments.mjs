@@ -4,7 +4,7 @@ import { row, withBench } from './support/bench.mjs';
 
 const typed = (round) => `Regatt${'abcdefghijklmnopqrstuvwxyz'[round % 26]}`;
 const times = [];
-await withBench(8434, async (page, address) => {
+await withBench(async (page, address) => {
     const opened = await (await fetch(`${address}/api/designs/regatta-hoodie`)).json();
     const [club, script] = opened.document.lines;
     const plain = { ...club.treatments, outlines: [] };

@@ -1,17 +1,30 @@
 // A served demo shop and a browser for the benchmarks.
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { createServer } from 'node:net';
 
-export async function withBench(port, work) {
+/** A port that nothing listens on. */
+async function freePort() {
+    const server = createServer().listen(0, '127.0.0.1');
+    await once(server, 'listening');
+    const { port } = server.address();
+    server.close();
+    return port;
+}
+
+/** Serves a shop and opens a page for the work; more is set in the server's environment. */
+export async function withBench(work, more = {}) {
+    const port = await freePort();
     const server = spawn(new URL('../../bin/serve-tests', import.meta.url).pathname, {
-        env: { ...process.env, UVRET_PORT: String(port) },
+        env: { ...process.env, UVRET_PORT: String(port), ...more },
         stdio: 'ignore',
         detached: true,
     });
     const address = `http://127.0.0.1:${port}`;
     try {
         for (let tries = 0; ; tries += 1) {
-            const answer = await fetch(`${address}/api/jobs`).catch(() => null);
+            const answer = await fetch(`${address}/api/stamp`).catch(() => null);
             if (answer?.ok) {
                 break;
             }

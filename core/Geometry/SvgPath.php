@@ -46,6 +46,29 @@ final class SvgPath
         return $data;
     }
 
+    /**
+     * Rough, for pictures in small: in steps of so many µm, y pointing down; points that fall on the one before are left out.
+     */
+    public static function coarse(Region $region, int $step): string
+    {
+        $data = '';
+        foreach ($region->rings() as $ring) {
+            [$x, $y] = [\intdiv($ring[0], $step), \intdiv($ring[1], $step)];
+            $data .= 'M'.$x.' '.-$y.'l';
+            $count = \count($ring);
+            for ($i = 2; $i < $count; $i += 2) {
+                [$nextX, $nextY] = [\intdiv($ring[$i], $step), \intdiv($ring[$i + 1], $step)];
+                if ($nextX !== $x || $nextY !== $y) {
+                    $data .= ($nextX - $x).' '.($y - $nextY).' ';
+                    [$x, $y] = [$nextX, $nextY];
+                }
+            }
+            $data .= 'z';
+        }
+
+        return $data;
+    }
+
     public static function decimal(int $micrometres): string
     {
         $text = \sprintf('%s%d.%03d', $micrometres < 0 ? '-' : '', \intdiv(\abs($micrometres), 1000), \abs($micrometres) % 1000);

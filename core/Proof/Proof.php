@@ -7,14 +7,10 @@ namespace Uvret\Proof;
 use Uvret\Blanks\Drawing;
 use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
-use Uvret\Design\Film;
 use Uvret\Design\FilmFace;
 use Uvret\Design\Finish;
 use Uvret\Design\FromEdge;
-use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
-use Uvret\Geometry\Region;
-use Uvret\Geometry\SvgPath;
 use Uvret\Plan\Plan;
 use Uvret\Separate\CutLayer;
 
@@ -44,10 +40,10 @@ final readonly class Proof
         $worn = Drawing::named($design->blank->drawing);
         $extent = $worn->extent($design->blank);
         // On paper the films' faces are as large as on the film, or they would not be seen.
-        $lettering = FilmFace::patterns($design->films, \max(1.0, $ink->width() / 78_000, $ink->height() / 84_000)).$this->lettering($plan);
-        $page->picture(self::MARGIN, 38, 86, 92, self::viewBox($extent), $worn->placed($design->blank).$lettering);
+        $lettering = FilmFace::patterns($design->films, \max(1.0, $ink->width() / 78_000, $ink->height() / 84_000)).WornPicture::lettering($plan);
+        $page->picture(self::MARGIN, 38, 86, 92, WornPicture::viewBox($extent), $worn->placed($design->blank).$lettering);
         $page->rectangle(109, 38, 86, 92, $design->blank->fabric->colour, '#CFC6B4');
-        $page->picture(113, 42, 78, 84, self::viewBox($ink), $lettering);
+        $page->picture(113, 42, 78, 84, WornPicture::viewBox($ink), $lettering);
         $page->text(self::MARGIN + 43, 136, 3.4, 'As worn', false, self::QUIET, 'middle');
         $page->text(152, 136, 3.4, 'The lettering, close up', false, self::QUIET, 'middle');
 
@@ -130,30 +126,6 @@ final readonly class Proof
         $page->line(self::MARGIN + 24, 280.5, 120, 280.5);
         $page->text(126, 280, 3.6, 'on', false, self::QUIET);
         $page->line(133, 280.5, 195, 280.5);
-    }
-
-    private function lettering(Plan $plan): string
-    {
-        $paths = '';
-        foreach ($plan->design->films as $film) {
-            foreach ($plan->composition->parts as $part) {
-                if ($part->film === $film->id && !$part->guide) {
-                    $paths .= self::path($plan->separation->worn($film->id, $part->region), $film);
-                }
-            }
-        }
-
-        return $paths;
-    }
-
-    private static function path(Region $region, Film $film): string
-    {
-        return \sprintf('<path fill="%s" fill-rule="evenodd" d="%s"/>', FilmFace::fill($film), SvgPath::inMicrometres($region, 0, 0));
-    }
-
-    private static function viewBox(Box $box): string
-    {
-        return \sprintf('%d %d %d %d', $box->left, -$box->top, \max(1, $box->width()), \max(1, $box->height()));
     }
 
     private static function shortened(string $text, int $longest): string

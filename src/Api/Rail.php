@@ -17,108 +17,109 @@ use Uvret\App\Api\Shape\Rail as RailShape;
 use Uvret\App\Entity\Item;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
-use Uvret\App\Entity\JobState;
+use Uvret\App\History\Backups;
+use Uvret\App\Jobs\JobList;
+use Uvret\App\Repository\JobLists;
 use Uvret\App\Repository\Stamps;
-use Uvret\Cut\CutSheet;
-use Uvret\Plan\Plan;
-use Uvret\Snags\Snag;
+use Uvret\App\Summary\Summaries;
 
 /** Jobs as they hang on the rail, each design as it will be worn, and what the work in hand comes to. */
 final readonly class Rail
 {
+    /** How many jobs an answer has. */
+    private const PAGE = 48;
+
     public function __construct(
-        private Drafting $drafting,
+        private JobLists $lists,
+        private Summaries $summaries,
+        private Backups $backups,
         private Stamps $stamps,
     ) {
     }
 
-    /** @param list<Job> $jobs by due date */
-    public function of(array $jobs): RailShape
+    /** @param int $from how many jobs of the list come before */
+    public function page(JobList $list, string $find = '', int $from = 0): RailShape
     {
         $stamp = $this->stamps->ofShop();
-        $cards = [];
-        $film = 0;
-        $toWeed = 0;
-        $toPress = [];
-        foreach ($jobs as $job) {
-            $drafts = $this->drafts($job);
-            $cards[] = $this->cardOf($job, $drafts);
-            if (null !== $job->archivedAt) {
-                continue;
-            }
-            if (JobState::ToCut === $job->state) {
-                foreach ($drafts as $draft) {
-                    $film += $job->quantity() * $draft->plan->filmLength();
-                    $toWeed += $job->quantity() * self::toWeed($draft->plan);
-                }
-            }
-            if (JobState::ToPress === $job->state) {
-                foreach ($job->items as $item) {
-                    $toPress[$item->blank] = ($toPress[$item->blank] ?? 0) + $item->quantity;
-                }
-            }
-        }
-        $counts = \array_map(static fn (string $blank, int $quantity): PressCount => new PressCount($blank, $quantity), \array_keys($toPress), $toPress);
+        $rows = $this->lists->jobs($list, $find, $from, self::PAGE);
+        $cards = $this->cards(\array_column($rows, 'id'));
+        // What is cut is summed up of all, wherever they hang.
+        $this->summaries->complete('to cut');
+        $toCut = $this->lists->toCut();
+        $toPress = $this->lists->toPress();
 
-        return new RailShape($stamp, $cards, new DayWork($film, $toWeed, $counts));
+        return new RailShape(
+            stamp: $stamp,
+            jobs: \array_map(static fn (array $row): JobCard => new JobCard(
+                id: $row['id'],
+                title: $row['title'],
+                customer: $row['customer'],
+                due: $row['due'],
+                state: $row['state'],
+                quantity: $row['quantity'],
+                archived: 0 !== $row['archived'],
+                designs: $cards[$row['id']] ?? [],
+            ), $rows),
+            found: $this->lists->count($list, $find),
+            hanging: $this->lists->count(JobList::Rail),
+            done: $this->lists->count(JobList::Done),
+            archived: $this->lists->count(JobList::Archived),
+            day: new DayWork($toCut['film'], $toCut['toWeed'], \array_map(static fn (string $blank, int $quantity): PressCount => new PressCount($blank, $quantity), \array_keys($toPress), $toPress)),
+        );
     }
 
     public function card(Job $job): JobCard
     {
-        return $this->cardOf($job, $this->drafts($job));
+        return new JobCard(
+            id: $job->id,
+            title: $job->title,
+            customer: $job->customer,
+            due: $job->due,
+            state: $job->state->value,
+            quantity: $job->quantity(),
+            archived: null !== $job->archivedAt,
+            designs: $this->cards([$job->id])[$job->id] ?? [],
+        );
     }
 
     public function sheet(Job $job): JobSheet
     {
-        $drafts = $this->drafts($job);
+        $cards = \array_column($this->cards([$job->id])[$job->id] ?? [], null, 'id');
 
         return new JobSheet(
-            $job->id,
-            $job->version,
-            $job->title,
-            $job->customer,
-            $job->due->format('Y-m-d'),
-            $job->state->value,
-            null !== $job->archivedAt,
-            \array_values($job->items->map(static fn (Item $item): JobItem => JobItem::of($item))->toArray()),
-            \array_map(static fn (JobDesign $design): JobSheetDesign => new JobSheetDesign(
-                DesignCard::of($design->id, $drafts[$design->id]),
-                Approval::of($design),
-                \count(\array_filter($drafts[$design->id]->plan->snags, static fn (Snag $snag): bool => $snag->kind->blocks())),
-                $design->savedAt->format(\DATE_ATOM),
+            id: $job->id,
+            version: $job->version,
+            title: $job->title,
+            customer: $job->customer,
+            due: $job->due,
+            state: $job->state->value,
+            archived: null !== $job->archivedAt,
+            items: \array_values($job->items->map(static fn (Item $item): JobItem => JobItem::of($item))->toArray()),
+            designs: \array_map(fn (JobDesign $design): JobSheetDesign => new JobSheetDesign(
+                card: $cards[$design->id],
+                version: $design->version,
+                approval: Approval::of($design),
+                savedAt: $design->savedAt->format(\DATE_ATOM),
+                backup: null === $cards[$design->id]->unreadable ? null : $this->backups->of($design),
             ), $job->currentDesigns()),
-            \array_values($job->designs->filter(static fn (JobDesign $design): bool => null !== $design->removedAt)->map(static fn (JobDesign $design): DesignName => DesignName::of($design))->toArray()),
+            removed: \array_values($job->designs->filter(static fn (JobDesign $design): bool => null !== $design->removedAt)->map(static fn (JobDesign $design): DesignName => DesignName::of($design))->toArray()),
         );
     }
 
-    /** @param array<string, Draft> $drafts by the designs' ids */
-    private function cardOf(Job $job, array $drafts): JobCard
+    /**
+     * @param list<string> $jobs
+     *
+     * @return array<string, list<DesignCard>> by job
+     */
+    private function cards(array $jobs): array
     {
-        return new JobCard(
-            $job->id,
-            $job->title,
-            $job->customer,
-            $job->due->format('Y-m-d'),
-            $job->state->value,
-            $job->quantity(),
-            null !== $job->archivedAt,
-            \array_map(static fn (string $id, Draft $draft): DesignCard => DesignCard::of($id, $draft), \array_keys($drafts), \array_values($drafts)),
-        );
-    }
-
-    /** @return array<string, Draft> by the designs' ids */
-    private function drafts(Job $job): array
-    {
-        $drafts = [];
-        foreach ($job->currentDesigns() as $design) {
-            $drafts[$design->id] = $this->drafting->draft($design->document);
+        $rows = $this->lists->designs($jobs);
+        $summaries = $this->summaries->of(\array_column($rows, 'step'));
+        $cards = [];
+        foreach ($rows as $row) {
+            $cards[$row['job']][] = DesignCard::of($row['id'], $row['number'], $row['hash'], $summaries[$row['step']]);
         }
 
-        return $drafts;
-    }
-
-    private static function toWeed(Plan $plan): int
-    {
-        return \array_sum(\array_map(static fn (CutSheet $sheet): int => $sheet->toWeed(), $plan->cutPlan->sheets));
+        return $cards;
     }
 }

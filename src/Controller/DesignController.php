@@ -8,13 +8,13 @@ use Doctrine\ORM\EntityManagerInterface;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\Approval;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\Comparison;
-use Uvret\App\Api\Shape\DesignCard;
 use Uvret\App\Api\Shape\DesignName;
 use Uvret\App\Api\Shape\HistoryStep;
 use Uvret\App\Api\Shape\OpenDesign;
@@ -24,6 +24,8 @@ use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\History\History;
 use Uvret\App\Repository\JobDesigns;
+use Uvret\App\Summary\KeepLater;
+use Uvret\App\Summary\Summaries;
 use Uvret\Design\Differences;
 use Uvret\Design\Merge;
 use Uvret\Plan\Plan;
@@ -35,6 +37,8 @@ final readonly class DesignController
         private JobDesigns $designs,
         private Drafting $drafting,
         private History $history,
+        private Summaries $summaries,
+        private KeepLater $later,
     ) {
     }
 
@@ -65,8 +69,9 @@ final readonly class DesignController
             return $this->saved($design, $draft->plan);
         }
         $design = $this->designs->at($id, $save->version);
-        $this->history->record($design, $document, $save->change);
+        $step = $this->history->record($design, $document, $save->change);
         $this->entities->flush();
+        $this->later->add($step, $draft->plan);
 
         return $this->saved($design, $draft->plan);
     }
@@ -95,21 +100,29 @@ final readonly class DesignController
     ])]
     public function history(string $id): JsonResponse
     {
-        return new JsonResponse(\array_map(HistoryStep::of(...), $this->history->steps($this->designs->get($id))));
+        $design = $this->designs->get($id);
+
+        return new JsonResponse(\array_map(static fn (array $row): HistoryStep => HistoryStep::ofRow($design, $row), $this->history->steps($design)));
     }
 
-    #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/history/{number}', operationId: 'lookAtStep', parameters: [
-        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
-    ], responses: [
-        new OA\Response(response: 200, description: 'The design as it was at the step.', content: new OA\JsonContent(ref: '#/components/schemas/DesignCard')),
-    ])]
-    public function look(string $id, int $number): JsonResponse
+    /** The document as it was kept, whether it can be read or not. */
+    #[Route('/api/designs/{id}/history/{number}.json', requirements: ['number' => '\d+'], methods: 'GET')]
+    public function document(string $id, int $number): Response
     {
         $step = $this->history->step($this->designs->get($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
 
-        return new JsonResponse(DesignCard::of($id, $this->drafting->draft($step->document)));
+        return new Response($step->document, 200, ['Content-Type' => 'application/json', 'Content-Disposition' => "attachment; filename=\"$id-$number.json\""]);
+    }
+
+    #[Route('/api/designs/{id}/history/{number}/picture.svg', requirements: ['number' => '\d+'], methods: 'GET')]
+    public function picture(string $id, int $number, Request $request): Response
+    {
+        $step = $this->history->step($this->designs->get($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
+        $picture = $this->summaries->picture((int) $step->id) ?? throw new NotFoundHttpException('There is no picture of what can’t be read.');
+        // Asked for by what it shows, it never changes.
+        $lasts = $request->query->getString('of') === $step->hash;
+
+        return new Response($picture, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => $lasts ? 'private, max-age=31536000, immutable' : 'no-cache']);
     }
 
     #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'POST')]

@@ -10,11 +10,13 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Rail;
+use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\ChangeJob;
 use Uvret\App\Api\Shape\Fields;
 use Uvret\App\Api\Shape\NewJob;
 use Uvret\App\Api\Shape\Stamp;
 use Uvret\App\Entity\Item;
+use Uvret\App\Jobs\JobList;
 use Uvret\App\Jobs\JobOpening;
 use Uvret\App\Repository\Jobs;
 use Uvret\App\Repository\Stamps;
@@ -31,12 +33,18 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs', methods: 'GET')]
-    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', responses: [
-        new OA\Response(response: 200, description: 'All jobs, the next due first.', content: new OA\JsonContent(ref: '#/components/schemas/Rail')),
+    #[OA\Get(path: '/api/jobs', operationId: 'listJobs', parameters: [
+        new OA\QueryParameter(name: 'list', required: false, schema: new OA\Schema(type: 'string', enum: ['rail', 'done', 'archived'])),
+        new OA\QueryParameter(name: 'find', description: 'What title, customer, state, words, blanks or films have.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'from', description: 'How many jobs of the list come before.', required: false, schema: new OA\Schema(type: 'integer')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Some jobs of a list: on the rail the next due first, elsewhere the latest.', content: new OA\JsonContent(ref: '#/components/schemas/Rail')),
     ])]
-    public function list(): JsonResponse
+    public function list(Request $request): JsonResponse
     {
-        return new JsonResponse($this->rail->of($this->jobs->byDueDate()));
+        $list = JobList::tryFrom($request->query->getString('list', 'rail')) ?? throw BadRequest::field('list', 'Ask for rail, done or archived.');
+
+        return new JsonResponse($this->rail->page($list, $request->query->getString('find'), \max(0, $request->query->getInt('from'))));
     }
 
     #[Route('/api/stamp', methods: 'GET')]

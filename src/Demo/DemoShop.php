@@ -62,7 +62,7 @@ final readonly class DemoShop
     private function job(object $entry): void
     {
         /** @var object{id: string, title: string, customer: string, dueInDays: int, state: string, items: list<object{blank: string, size: string, quantity: int}>, designs: list<string>} $entry */
-        $due = new \DateTimeImmutable(\sprintf('today %+d days', $entry->dueInDays));
+        $due = (new \DateTimeImmutable(\sprintf('today %+d days', $entry->dueInDays)))->format('Y-m-d');
         $job = new Job($entry->id, $entry->title, $entry->customer, $due, JobState::from($entry->state));
         $this->entities->persist($job);
         foreach ($entry->items as $position => $item) {

@@ -42,6 +42,22 @@ class DesignStep
         public string $document,
         #[ORM\Column(type: 'datetime_immutable')]
         public \DateTimeImmutable $madeAt,
+        /** Tells one document from another; empty where it was not worked out since the step was made. */
+        #[ORM\Column(length: 32, options: ['default' => ''])]
+        public string $hash = '',
     ) {
+        $this->hash = self::hashOf($document);
+    }
+
+    public function change(string $document, \DateTimeImmutable $at): void
+    {
+        $this->document = $document;
+        $this->madeAt = $at;
+        $this->hash = self::hashOf($document);
+    }
+
+    public static function hashOf(string $document): string
+    {
+        return \hash('xxh128', $document);
     }
 }

@@ -30,8 +30,9 @@ class Job
         public string $title,
         #[ORM\Column(length: 120)]
         public string $customer,
-        #[ORM\Column(type: 'date_immutable')]
-        public \DateTimeImmutable $due,
+        /** Like 2027-06-04; text, so that one that can't be read never takes others along. */
+        #[ORM\Column(length: 10, options: ['default' => ''])]
+        public string $due,
         #[ORM\Column(length: 20, enumType: JobState::class)]
         public JobState $state,
         /** When it was taken off the rail; null while it hangs there. */

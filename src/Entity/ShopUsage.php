@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
+use Uvret\Geometry\Unit;
 
 /** What the shop usually does, and new designs start with. There is one of it. */
 #[ORM\Entity]
@@ -22,6 +23,12 @@ class ShopUsage
         #[ORM\Column(type: 'integer', options: ['default' => 1])]
         #[ORM\Version]
         public int $version = 1,
+        /** What the shop is called on its papers. */
+        #[ORM\Column(length: 80, options: ['default' => ''])]
+        public string $name = '',
+        /** The unit that new designs are measured in. */
+        #[ORM\Column(length: 2, enumType: Unit::class, options: ['default' => 'mm'])]
+        public Unit $unit = Unit::Millimetre,
     ) {
     }
 }

@@ -24,6 +24,10 @@ final readonly class SqliteSettings implements Middleware
                 $connection->exec('PRAGMA journal_mode = WAL');
                 $connection->exec('PRAGMA synchronous = FULL');
                 $connection->exec('PRAGMA foreign_keys = ON');
+                // SQLite's own lower() knows nothing beyond a to z.
+                $native = $connection->getNativeConnection();
+                \assert($native instanceof \PDO);
+                $native->sqliteCreateFunction('small_letters', static fn (mixed $text): string => \mb_strtolower(\is_string($text) ? $text : ''), 1, \PDO::SQLITE_DETERMINISTIC);
 
                 return $connection;
             }

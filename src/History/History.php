@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\History;
 
+use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Uvret\App\Entity\DesignStep;
 use Uvret\App\Entity\JobDesign;
@@ -14,12 +15,14 @@ final readonly class History
     /** Changes of the same thing that follow one another within this are one step, in seconds. */
     private const TOGETHER = 3;
 
-    public function __construct(private EntityManagerInterface $entities)
-    {
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+    ) {
     }
 
     /** Puts a changed document into the design, as a step after the one it is at. */
-    public function record(JobDesign $design, string $document, string $change): void
+    public function record(JobDesign $design, string $document, string $change): DesignStep
     {
         $now = new \DateTimeImmutable();
         $current = $this->step($design, $design->step);
@@ -28,14 +31,16 @@ final readonly class History
             && '' !== $change && $current->change === $change
             && $now->getTimestamp() - $current->madeAt->getTimestamp() < self::TOGETHER;
         if ($together) {
-            $current->document = $document;
-            $current->madeAt = $now;
+            $current->change($document, $now);
         } else {
-            $this->entities->persist(new DesignStep($design, $last + 1, $design->step, $change, $document, $now));
+            $current = new DesignStep($design, $last + 1, $design->step, $change, $document, $now);
+            $this->entities->persist($current);
             $design->step = $last + 1;
         }
         $design->document = $document;
         $design->savedAt = $now;
+
+        return $current;
     }
 
     /** Back to the step that the present one was made from. Returns false at the beginning. */
@@ -78,10 +83,26 @@ final readonly class History
         return $this->entities->getRepository(DesignStep::class)->count(['design' => $design, 'parent' => $design->step]) > 0;
     }
 
-    /** @return list<DesignStep> the latest first */
+    /**
+     * Without their documents, which may be long.
+     *
+     * @return list<array{number: int, parent: int, name: string|null, made_at: string, hash: string}> the latest first
+     */
     public function steps(JobDesign $design): array
     {
-        return $this->entities->getRepository(DesignStep::class)->findBy(['design' => $design], ['number' => 'DESC']);
+        /** @var list<array{number: int, parent: int, name: string|null, made_at: string, hash: string}> $rows */
+        $rows = $this->connection->fetchAllAssociative('SELECT number, parent, name, made_at, hash FROM design_step WHERE design_id = ? ORDER BY number DESC', [$design->id]);
+
+        return $rows;
+    }
+
+    /** @return array<int, int> numbers of steps by their ids, the latest first */
+    public function numbers(JobDesign $design, int $most): array
+    {
+        /** @var array<int, int> $numbers */
+        $numbers = $this->connection->fetchAllKeyValue("SELECT id, number FROM design_step WHERE design_id = ? ORDER BY number DESC LIMIT $most", [$design->id]);
+
+        return $numbers;
     }
 
     public function step(JobDesign $design, int $number): ?DesignStep

@@ -42,7 +42,7 @@ final readonly class JobOpening
     }
 
     /** The same items and designs for another day; what was approved has to be approved again. */
-    public function openLike(Job $earlier, \DateTimeImmutable $due): Job
+    public function openLike(Job $earlier, string $due): Job
     {
         $id = $this->freeId->for($earlier->title);
         $job = new Job($id, $earlier->title, $earlier->customer, $due, JobState::ToDesign);

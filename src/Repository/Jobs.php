@@ -16,12 +16,6 @@ final readonly class Jobs
     {
     }
 
-    /** @return list<Job> the next due first */
-    public function byDueDate(): array
-    {
-        return $this->entities->getRepository(Job::class)->findBy([], ['due' => 'ASC', 'id' => 'ASC']);
-    }
-
     /** @throws NotFoundHttpException where there is no such job */
     public function get(string $id): Job
     {

@@ -73,7 +73,7 @@ final class ApiTest extends ApiCase
         self::assertSame([2, 2, 1, 0], \array_column($history, 'parent'));
         $this->post('history/3');
         self::assertSame('Two', $words());
-        self::assertSame('Three', $this->get('/api/designs/kit-bag-ottilie/history/4')->string('document.lines.0.lettering.words'));
+        self::assertSame('Three', $this->get('/api/designs/kit-bag-ottilie/history/4.json')->string('lines.0.lettering.words'));
     }
 
     public function testTypingIsOneStepAndANamedStepStays(): void

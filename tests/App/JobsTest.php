@@ -17,7 +17,10 @@ final class JobsTest extends ApiCase
         $sorted = $due;
         \sort($sorted);
         self::assertSame($sorted, $due);
-        self::assertNotSame('', $jobs->string('jobs.0.designs.0.parts.0.path'));
+        $this->client->request('GET', $jobs->string('jobs.0.designs.0.picture'));
+        self::assertResponseIsSuccessful();
+        self::assertNotFalse(\simplexml_load_string((string) $this->client->getResponse()->getContent()));
+        self::assertStringContainsString('immutable', (string) $this->client->getResponse()->headers->get('Cache-Control'));
     }
 
     public function testAJobIsOpenedWithAnEmptyDesign(): void
@@ -86,7 +89,8 @@ final class JobsTest extends ApiCase
         self::assertNotSame($first->string('id'), $copy->string('id'));
         self::assertSame(['2027-08-20', 'to design'], [$copy->string('due'), $copy->string('state')]);
         self::assertSame($first->get('items'), $copy->get('items'));
-        self::assertSame($first->get('designs.0.card.document'), $copy->get('designs.0.card.document'));
+        $document = fn (Json $job): mixed => $this->get('/api/designs/'.$job->string('designs.0.card.id'))->get('document');
+        self::assertSame($document($first), $document($copy));
         self::assertNotSame($first->string('designs.0.card.id'), $copy->string('designs.0.card.id'));
 
         $id = $copy->string('id');
@@ -125,7 +129,7 @@ final class JobsTest extends ApiCase
         $this->put($this->get('/api/designs/committee-hat')->with('document.lines.0.lettering.words', 'Seen at the finish'), 200, 'words:line');
         self::assertFalse($this->get('/api/designs/committee-hat')->get('approval.current'));
         $step = $approval->int('step');
-        self::assertSame($opened->get('document'), $this->get("/api/designs/committee-hat/history/$step")->get('document'));
+        self::assertSame($opened->string('document.lines.0.lettering.words'), $this->get("/api/designs/committee-hat/history/$step.json")->string('lines.0.lettering.words'));
         $now = $this->get('/api/designs/committee-hat')->int('version');
         self::assertTrue($this->send('POST', "/api/designs/committee-hat/undo?version=$now")->get('approval.current'));
         $this->send('DELETE', '/api/designs/committee-hat/approval');
@@ -160,7 +164,7 @@ final class JobsTest extends ApiCase
         self::assertSame(1, $this->send('PUT', '/api/blanks/oar-bag', $own)->int('version'));
         self::assertSame('sizes/0/width', $this->send('PUT', '/api/blanks/oar-bag', $own->with('version', 1)->with('blank.sizes.0.width', -1), 422)->string('path'));
         $new = $this->send('POST', '/api/jobs', ['title' => 'Oar bags', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'oar-bag', 'quantity' => 2], 201);
-        self::assertSame('Oar bag', $new->string('designs.0.document.blank.name'));
+        self::assertSame('Oar bag', $new->string('designs.0.blank'));
         $this->send('DELETE', '/api/blanks/oar-bag');
         self::assertSame('Oar bag', $this->get('/api/designs/'.$new->string('designs.0.id'))->string('document.blank.name'), 'designs keep their blank');
 

@@ -20,7 +20,7 @@ final readonly class ChangeJob
         #[OA\Property(maxLength: 120)]
         public string $customer,
         #[OA\Property(type: 'string', format: 'date')]
-        public \DateTimeImmutable $due,
+        public string $due,
         #[OA\Property(type: 'string', enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
         public JobState $state,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]

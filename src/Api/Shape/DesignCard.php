@@ -5,31 +5,63 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
-use Uvret\App\Api\Draft;
+use Uvret\App\Summary\Summary;
 
-/** A design of a job in small, as it will be worn. */
-#[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'document', 'blank', 'parts'])]
+/** A design of a job in small, as it will be worn. Lengths are in µm. */
+#[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'blank', 'size', 'placement', 'across', 'down', 'unit', 'width', 'height', 'films', 'snags', 'picture', 'unreadable'])]
 final readonly class DesignCard
 {
-    /** @param list<SheetPart> $parts */
-    public function __construct(
+    /** @param list<string> $films */
+    private function __construct(
         #[OA\Property]
         public string $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property(ref: '#/components/schemas/Design')]
-        public object $document,
-        #[OA\Property(ref: '#/components/schemas/Frame')]
-        public Frame $blank,
-        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetPart'))]
-        public array $parts,
+        #[OA\Property]
+        public string $blank,
+        #[OA\Property]
+        public string $size,
+        #[OA\Property(description: 'What the area is called.')]
+        public string $placement,
+        #[OA\Property(description: 'How wide the area is.')]
+        public int $across,
+        #[OA\Property(description: 'How high the area is.')]
+        public int $down,
+        #[OA\Property(enum: ['mm', 'in'])]
+        public string $unit,
+        #[OA\Property(description: 'Of the whole blank as it is drawn.')]
+        public int $width,
+        #[OA\Property]
+        public int $height,
+        #[OA\Property(description: 'The names of those that are cut.', items: new OA\Items(type: 'string'))]
+        public array $films,
+        #[OA\Property(description: 'How many would spoil film or garment.')]
+        public int $snags,
+        #[OA\Property(description: 'The address of an SVG picture; it never changes.')]
+        public string $picture,
+        #[OA\Property(description: 'Why the design can’t be read; null where it can.', nullable: true)]
+        public ?string $unreadable,
     ) {
     }
 
-    public static function of(string $id, Draft $draft): self
+    /** @param string $hash of the step's document */
+    public static function of(string $id, int $step, string $hash, Summary $summary): self
     {
-        $sheet = Sheet::of($draft->plan);
-
-        return new self($id, $draft->plan->design->name, $draft->document, $sheet->blank, $sheet->parts);
+        return new self(
+            id: $id,
+            name: $summary->name,
+            blank: $summary->blank,
+            size: $summary->size,
+            placement: $summary->placement,
+            across: $summary->across,
+            down: $summary->down,
+            unit: $summary->unit->value,
+            width: $summary->width,
+            height: $summary->height,
+            films: $summary->films,
+            snags: $summary->snags,
+            picture: "/api/designs/$id/history/$step/picture.svg?of=$hash",
+            unreadable: $summary->unreadable,
+        );
     }
 }

@@ -46,14 +46,18 @@ final readonly class Fields
         return !\is_int($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
     }
 
-    /** @throws BadRequest with what is asked for */
-    public function day(string $field, string $asked): \DateTimeImmutable
+    /**
+     * @return string like 2027-06-04
+     *
+     * @throws BadRequest with what is asked for
+     */
+    public function day(string $field, string $asked): string
     {
         $text = $this->text($field, $asked);
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
 
         // PHP carries days that a month doesn't have over into the next one.
-        return false === $day || $day->format('Y-m-d') !== $text ? throw BadRequest::field($this->path.$field, $asked) : $day;
+        return false === $day || $day->format('Y-m-d') !== $text ? throw BadRequest::field($this->path.$field, $asked) : $text;
     }
 
     /**

@@ -16,7 +16,7 @@ final readonly class NewJob
         #[OA\Property(maxLength: 120)]
         public string $customer,
         #[OA\Property(type: 'string', format: 'date')]
-        public \DateTimeImmutable $due,
+        public string $due,
         #[OA\Property(description: 'The id of one of the shop’s blanks.')]
         public string $blank,
         #[OA\Property(minimum: 1, maximum: 9999)]

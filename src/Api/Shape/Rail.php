@@ -6,8 +6,8 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** The jobs as they hang by due date, and the day’s work. */
-#[OA\Schema(schema: 'Rail', required: ['stamp', 'jobs', 'day'])]
+/** Some jobs of a list, and the day’s work. */
+#[OA\Schema(schema: 'Rail', required: ['stamp', 'jobs', 'found', 'hanging', 'done', 'archived', 'day'])]
 final readonly class Rail
 {
     /**
@@ -18,6 +18,14 @@ final readonly class Rail
         public string $stamp,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobCard'))]
         public array $jobs,
+        #[OA\Property(description: 'How many jobs the list has; the answer has some of them.')]
+        public int $found,
+        #[OA\Property(description: 'How many jobs hang on the rail.')]
+        public int $hanging,
+        #[OA\Property(description: 'How many are done, and not archived.')]
+        public int $done,
+        #[OA\Property]
+        public int $archived,
         #[OA\Property(ref: '#/components/schemas/DayWork')]
         public DayWork $day,
     ) {

@@ -1,10 +1,21 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
 import { answer, server } from './client';
 
-export const jobs = queryOptions({
-    queryKey: ['jobs'],
-    queryFn: () => answer(server.GET('/api/jobs')),
-});
+export type JobList = 'rail' | 'done' | 'archived';
+
+/** A list of jobs, page by page as they are asked for. */
+export const jobs = (list: JobList, find: string) =>
+    infiniteQueryOptions({
+        queryKey: ['jobs', { list, find }],
+        queryFn: ({ pageParam }) =>
+            answer(server.GET('/api/jobs', { params: { query: { list, find, from: pageParam } } })),
+        initialPageParam: 0,
+        getNextPageParam: (last, pages) => {
+            const shown = pages.reduce((sum, page) => sum + page.jobs.length, 0);
+            return shown < last.found && last.jobs.length > 0 ? shown : undefined;
+        },
+        placeholderData: keepPreviousData,
+    });
 
 export const job = (id: string) =>
     queryOptions({

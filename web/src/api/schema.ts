@@ -103,7 +103,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lookAtStep"];
+        get?: never;
         put?: never;
         post: operations["goToStep"];
         delete?: never;
@@ -726,13 +726,31 @@ export interface components {
              */
             part: "upper" | "lower";
         };
-        /** @description A design of a job in small, as it will be worn. */
+        /** @description A design of a job in small, as it will be worn. Lengths are in µm. */
         DesignCard: {
             id: string;
             name: string;
-            document: components["schemas"]["Design"];
-            blank: components["schemas"]["Frame"];
-            parts: components["schemas"]["SheetPart"][];
+            blank: string;
+            size: string;
+            /** @description What the area is called. */
+            placement: string;
+            /** @description How wide the area is. */
+            across: number;
+            /** @description How high the area is. */
+            down: number;
+            /** @enum {string} */
+            unit: "mm" | "in";
+            /** @description Of the whole blank as it is drawn. */
+            width: number;
+            height: number;
+            /** @description The names of those that are cut. */
+            films: string[];
+            /** @description How many would spoil film or garment. */
+            snags: number;
+            /** @description The address of an SVG picture; it never changes. */
+            picture: string;
+            /** @description Why the design can’t be read; null where it can. */
+            unreadable: string | null;
         };
         /** @description Limits below which shapes are rubbish. */
         DesignClean: {
@@ -1631,6 +1649,8 @@ export interface components {
             madeAt: string;
             /** @description Whether the design is at this step. */
             current: boolean;
+            /** @description The address of an SVG picture; it never changes. */
+            picture: string;
         };
         /** @description A job as it hangs on the rail. */
         JobCard: {
@@ -1670,10 +1690,12 @@ export interface components {
         /** @description A design on its job’s sheet. */
         JobSheetDesign: {
             card: components["schemas"]["DesignCard"];
+            version: number;
             approval: components["schemas"]["Approval"] | null;
-            blockingSnags: number;
             /** Format: date-time */
             savedAt: string;
+            /** @description Of a design that can’t be read: the latest step of its history that can. */
+            backup: number | null;
         };
         /** @description Where a letter of a line stands. */
         LetterFrame: {
@@ -1828,11 +1850,18 @@ export interface components {
                 peel: "hot" | "warm" | "cold";
             };
         };
-        /** @description The jobs as they hang by due date, and the day’s work. */
+        /** @description Some jobs of a list, and the day’s work. */
         Rail: {
             /** @description Differs as soon as anything on the rail was changed. */
             stamp: string;
             jobs: components["schemas"]["JobCard"][];
+            /** @description How many jobs the list has; the answer has some of them. */
+            found: number;
+            /** @description How many jobs hang on the rail. */
+            hanging: number;
+            /** @description How many are done, and not archived. */
+            done: number;
+            archived: number;
             day: components["schemas"]["DayWork"];
         };
         /** @description A picture as a motif has it. */
@@ -2395,29 +2424,6 @@ export interface operations {
             };
         };
     };
-    lookAtStep: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description The design as it was at the step. */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DesignCard"];
-                };
-            };
-        };
-    };
     goToStep: {
         parameters: {
             query: {
@@ -2589,14 +2595,20 @@ export interface operations {
     };
     listJobs: {
         parameters: {
-            query?: never;
+            query?: {
+                list?: "rail" | "done" | "archived";
+                /** @description What title, customer, state, words, blanks or films have. */
+                find?: string;
+                /** @description How many jobs of the list come before. */
+                from?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description All jobs, the next due first. */
+            /** @description Some jobs of a list: on the rail the next due first, elsewhere the latest. */
             200: {
                 headers: {
                     [name: string]: unknown;

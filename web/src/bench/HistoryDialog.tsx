@@ -1,8 +1,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useVirtualizer } from '@tanstack/react-virtual';
 import { useState } from 'react';
 import { answer, server, type HistoryStep } from '../api/client';
-import { Worn } from '../blanks/Worn';
 import type { Draft } from './useDesign';
 
 interface Props {
@@ -10,6 +10,10 @@ interface Props {
     open: boolean;
     onClose: () => void;
 }
+
+/** How many steps are side by side, and how high they are with the room beneath them, in pixels. */
+const COLUMNS = 5;
+const ROW = 216;
 
 /** All points of the design's history in small pictures: go back to one, name one, see two side by side. */
 export function HistoryDialog({ draft, open, onClose }: Props) {
@@ -19,6 +23,17 @@ export function HistoryDialog({ draft, open, onClose }: Props) {
         queryKey: ['history', id, version],
         queryFn: () => answer(server.GET('/api/designs/{id}/history', { params: { path: { id } } })),
         enabled: open,
+    });
+    const all = steps.data ?? [];
+    const pictureOf = (number: number) => all.find((step) => step.number === number)?.picture;
+    // The dialog's list is there only while it is open, and only what is in sight of it is drawn.
+    const [list, setList] = useState<HTMLElement | null>(null);
+    // eslint-disable-next-line react-hooks/incompatible-library
+    const rows = useVirtualizer({
+        count: Math.ceil(all.length / COLUMNS),
+        getScrollElement: () => list,
+        estimateSize: () => ROW,
+        overscan: 2,
     });
     const toggle = (number: number) =>
         setSeen((now) => (now.includes(number) ? now.filter((other) => other !== number) : [...now.slice(-1), number]));
@@ -43,7 +58,11 @@ export function HistoryDialog({ draft, open, onClose }: Props) {
                                 .sort((a, b) => a - b)
                                 .map((number) => (
                                     <figure key={number} className="text-center">
-                                        <Picture id={id} number={number} className="mx-auto h-64 max-w-full" />
+                                        <img
+                                            src={pictureOf(number)}
+                                            alt=""
+                                            className="mx-auto h-64 max-w-full object-contain"
+                                        />
                                         <figcaption className="mt-1 text-xs">
                                             {steps.data?.find((step) => step.number === number)?.name ??
                                                 `Step ${number}`}
@@ -52,23 +71,34 @@ export function HistoryDialog({ draft, open, onClose }: Props) {
                                 ))}
                         </div>
                     )}
-                    <ol className="stitch grid grid-cols-[repeat(auto-fill,minmax(170px,1fr))] gap-3 overflow-y-auto p-4">
-                        {steps.data?.map((step) => (
-                            <Step
-                                key={step.number}
-                                id={id}
-                                step={step}
-                                compared={seen.includes(step.number)}
-                                onCompare={() => toggle(step.number)}
-                                onGo={() => {
-                                    draft.goTo(step.number);
-                                    onClose();
-                                }}
-                            />
-                        ))}
-                        {steps.isPending && <li>Fetching the history…</li>}
-                        {steps.isError && <li>The history can’t be fetched now. Close this and try again.</li>}
-                    </ol>
+                    <div ref={setList} className="stitch min-h-40 overflow-y-auto p-4">
+                        {steps.isPending && <p>Fetching the history…</p>}
+                        {steps.isError && <p>The history can’t be fetched now. Close this and try again.</p>}
+                        <div role="list" className="relative" style={{ height: rows.getTotalSize() }}>
+                            {rows.getVirtualItems().map((row) => (
+                                <div
+                                    key={row.key}
+                                    role="presentation"
+                                    className="absolute inset-x-0 grid grid-cols-5 gap-3 pb-3"
+                                    style={{ top: row.start, height: row.size }}
+                                >
+                                    {all.slice(row.index * COLUMNS, (row.index + 1) * COLUMNS).map((step) => (
+                                        <Step
+                                            key={step.number}
+                                            id={id}
+                                            step={step}
+                                            compared={seen.includes(step.number)}
+                                            onCompare={() => toggle(step.number)}
+                                            onGo={() => {
+                                                draft.goTo(step.number);
+                                                onClose();
+                                            }}
+                                        />
+                                    ))}
+                                </div>
+                            ))}
+                        </div>
+                    </div>
                 </DialogPanel>
             </div>
         </Dialog>
@@ -99,8 +129,8 @@ function Step({ id, step, compared, onCompare, onGo }: StepProps) {
         }
     };
     return (
-        <li className={`card flex flex-col p-2 ${step.current ? 'border-marigold!' : ''}`}>
-            <Picture id={id} number={step.number} className="mx-auto h-24 max-w-full" />
+        <div role="listitem" className={`card flex flex-col p-2 ${step.current ? 'border-marigold!' : ''}`}>
+            <img src={step.picture} alt="" decoding="async" className="mx-auto h-24 max-w-full object-contain" />
             <input
                 aria-label={`Name of step ${step.number}`}
                 className="mt-1.5 w-full border-b border-dashed border-seam bg-transparent text-center placeholder:text-quiet"
@@ -132,14 +162,6 @@ function Step({ id, step, compared, onCompare, onGo }: StepProps) {
                     </button>
                 )}
             </div>
-        </li>
+        </div>
     );
-}
-
-function Picture({ id, number, className }: { id: string; number: number; className: string }) {
-    const design = useQuery({
-        queryKey: ['step', id, number],
-        queryFn: () => answer(server.GET('/api/designs/{id}/history/{number}', { params: { path: { id, number } } })),
-    });
-    return design.data ? <Worn design={design.data} className={className} /> : <span className={className} />;
 }

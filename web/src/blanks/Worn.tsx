@@ -1,35 +1,25 @@
 import type { DesignCard } from '../api/client';
-import { Garment } from './Garment';
 
-/** A design in small, as it will be worn. */
-export function Worn({
-    design: { document, blank, parts, name },
-    className,
-}: {
-    design: DesignCard;
-    className?: string;
-}) {
-    return (
-        <svg
+type Shown = Pick<DesignCard, 'name' | 'picture' | 'unreadable'>;
+
+/** A design in small, as it will be worn; what can't be read is an empty hanger that says so. */
+export function Worn({ design: { name, picture, unreadable }, className }: { design: Shown; className?: string }) {
+    return unreadable === null ? (
+        <img
+            src={picture}
+            alt={name}
+            loading="lazy"
+            decoding="async"
+            className={`object-contain object-top ${className}`}
+        />
+    ) : (
+        <span
             role="img"
-            aria-label={name}
-            viewBox={`${blank.left} ${blank.top} ${blank.width} ${blank.height}`}
-            preserveAspectRatio="xMidYMin meet"
-            className={className}
+            aria-label={`${name}: can’t be read`}
+            title={unreadable}
+            className={`grid aspect-square place-items-center rounded-[3px] border border-dashed border-madder p-2 text-center text-xs text-madder ${className}`}
         >
-            <Garment drawing={document.blank.drawing} colour={document.blank.fabric.colour} frame={blank} />
-            {document.films.flatMap((film) =>
-                parts
-                    .filter((part) => part.film === film.id)
-                    .map((part, at) => (
-                        <path
-                            key={`${part.card} ${part.role} ${at}`}
-                            d={part.path}
-                            fill={film.colour}
-                            fillRule="evenodd"
-                        />
-                    )),
-            )}
-        </svg>
+            can’t be read
+        </span>
     );
 }

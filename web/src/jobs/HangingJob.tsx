@@ -6,9 +6,7 @@ import { capitalised, toneOf } from './states';
 
 /** A job on its hanger: the pictures lead to the Bench, what people look for to the job's sheet. */
 export function HangingJob({ job }: { job: JobCard }) {
-    const films = new Set(
-        job.designs.flatMap(({ parts }) => parts.filter(({ path, guide }) => path && !guide).map(({ film }) => film)),
-    ).size;
+    const films = new Set(job.designs.flatMap(({ films }) => films)).size;
     const shown = job.designs.slice(0, 3);
     return (
         <div className="flex flex-col items-center px-7">
@@ -24,7 +22,7 @@ export function HangingJob({ job }: { job: JobCard }) {
                         title={`${design.name}, on the Bench`}
                         className="flex h-full min-w-0 items-start justify-center transition-transform hover:-rotate-1"
                         // In proportion, as they are worn.
-                        style={{ flex: `${design.blank.width} 1 0` }}
+                        style={{ flex: `${design.width} 1 0` }}
                     >
                         <Worn design={design} className="h-full max-w-full" />
                     </Link>

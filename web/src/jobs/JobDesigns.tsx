@@ -51,8 +51,8 @@ export function JobDesigns({ sheet, act }: { sheet: JobSheet; act: Sheet['act'] 
 
 function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design; act: Sheet['act'] }) {
     const client = useQueryClient();
-    const { card, approval, blockingSnags } = design;
-    const { blank, unit } = card.document;
+    const { card, approval } = design;
+    const { snags, unit } = card;
     const path = { id: card.id };
     return (
         <li className="flex min-w-0 flex-col items-center">
@@ -71,19 +71,20 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                     {card.name}
                 </Link>
                 <p className="truncate text-xs text-quiet">
-                    {blank.name}, {blank.size} · {blank.placement.name}, {showRound(blank.placement.width, unit)} ×{' '}
-                    {showRound(blank.placement.height, unit)} {unit}
+                    {card.blank}, {card.size} · {card.placement}, {showRound(card.across, unit)} ×{' '}
+                    {showRound(card.down, unit)} {unit}
                 </p>
+                {card.unreadable !== null && <Unreadable design={design} sheet={sheet} act={act} />}
                 <p className={`mt-1 text-xs font-semibold ${toneOf(design)}`}>
                     {approval
                         ? approval.current
                             ? `Approved by ${approval.by}`
                             : 'Changed since it was approved'
                         : 'Not approved yet'}
-                    {blockingSnags > 0 && (
+                    {snags > 0 && (
                         <span className="text-madder">
                             {' · '}
-                            {blockingSnags === 1 ? '1 snag' : `${blockingSnags} snags`}
+                            {snags === 1 ? '1 snag' : `${snags} snags`}
                         </span>
                     )}
                 </p>
@@ -122,6 +123,31 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                 </div>
             </div>
         </li>
+    );
+}
+
+/** Why a design can't be read, and what there is of it: the document as it was kept, and the latest step that can be read. */
+function Unreadable({ design, sheet, act }: { design: Design; sheet: JobSheet; act: Sheet['act'] }) {
+    const { card, version, backup } = design;
+    const goBack = async (number: number) => {
+        const params = { path: { id: card.id, number }, query: { version } };
+        await answer(server.POST('/api/designs/{id}/history/{number}', { params }));
+        return answer(server.GET('/api/jobs/{id}', { params: { path: { id: sheet.id } } }));
+    };
+    return (
+        <div role="alert" className="mt-1 grid gap-1 text-xs text-madder">
+            <p>This design can’t be read. {card.unreadable}</p>
+            <p className="flex justify-between gap-2 font-semibold">
+                <a href={card.picture.replace(/\/picture\.svg.*/, '.json')} download className="underline">
+                    Save the document
+                </a>
+                {backup !== null && (
+                    <button className="underline" onClick={() => void act(() => goBack(backup))}>
+                        Go back to step {backup}
+                    </button>
+                )}
+            </p>
+        </div>
     );
 }
 

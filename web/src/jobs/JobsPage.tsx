@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useInfiniteQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
+import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import type { JobCard } from '../api/client';
-import { jobs } from '../api/queries';
+import { jobs, type JobList } from '../api/queries';
 import { Header } from '../ui/Header';
 import { Message } from '../ui/Message';
 import { DayTape } from './DayTape';
@@ -13,25 +13,25 @@ import { useFreshJobs } from './useFreshJobs';
 
 /** The rail: jobs hang by due date, each as it will be worn. */
 export function JobsPage() {
-    const list = useQuery(jobs);
-    useFreshJobs();
     const [search, setSearch] = useState('');
+    const find = useDeferredValue(search.trim());
+    const list = useInfiniteQuery(jobs('rail', find));
+    useFreshJobs();
     const [opening, setOpening] = useState(false);
-    const found = (list.data?.jobs ?? []).filter((job) => matches(job, search));
-    const current = found.filter((job) => !job.archived);
-    const hanging = current.filter((job) => job.state !== 'done');
-    const done = current.filter((job) => job.state === 'done').reverse();
-    const archived = found.filter((job) => job.archived).reverse();
+    const first = list.data?.pages[0];
+    const hanging = list.data?.pages.flatMap((page) => page.jobs) ?? [];
 
     return (
         <div className="flex min-h-dvh flex-col">
             <Header />
             <main className="flex flex-1 flex-col py-5">
-                {list.data ? (
+                {first ? (
                     <>
                         <div className="flex items-center justify-between gap-6 px-7">
                             <div>
-                                <h1 className="text-2xl font-bold">{headline(hanging.length, search)}</h1>
+                                <h1 className="text-2xl font-bold">
+                                    {headline(find ? first.found : first.hanging, find)}
+                                </h1>
                                 {hanging[0] && (
                                     <p className="mt-0.5 text-xs text-quiet">
                                         Next due {longDay(hanging[0].due)}: {hanging[0].title}, {hanging[0].state}
@@ -56,7 +56,10 @@ export function JobsPage() {
                             </div>
                         </div>
                         {hanging.length > 0 ? (
-                            <Rail hanging={hanging} />
+                            <>
+                                <Rail hanging={hanging} />
+                                <More list={list} />
+                            </>
                         ) : (
                             <Message
                                 within
@@ -65,8 +68,8 @@ export function JobsPage() {
                                 {search ? 'Try a shorter word.' : 'Jobs hang here as soon as there are any.'}
                             </Message>
                         )}
-                        <Folded title="Pressed and packed" jobs={done} />
-                        <Folded title="Archived" jobs={archived} />
+                        <Folded title="Pressed and packed" list="done" count={first.done} find={find} />
+                        <Folded title="Archived" list="archived" count={first.archived} find={find} />
                     </>
                 ) : list.isPending ? (
                     <Message title="Fetching the jobs…" />
@@ -82,7 +85,7 @@ export function JobsPage() {
                     </Message>
                 )}
             </main>
-            {list.data && <DayTape day={list.data.day} />}
+            {first && <DayTape day={first.day} />}
             <NewJobDialog open={opening} onClose={() => setOpening(false)} />
         </div>
     );
@@ -108,13 +111,24 @@ function Rail({ hanging }: { hanging: readonly JobCard[] }) {
     );
 }
 
-/** Jobs that are off the rail, folded up. */
-function Folded({ title, jobs }: { title: string; jobs: readonly JobCard[] }) {
-    return jobs.length === 0 ? null : (
+/** Jobs that are off the rail: folded up until they are asked for, or looked for. */
+function Folded({ title, list, count, find }: { title: string; list: JobList; count: number; find: string }) {
+    const [open, setOpen] = useState(false);
+    const shown = open || find !== '';
+    const found = useInfiniteQuery({ ...jobs(list, find), enabled: shown && count > 0 });
+    const jobsFound = shown ? (found.data?.pages.flatMap((page) => page.jobs) ?? []) : [];
+    if (count === 0 || (find !== '' && jobsFound.length === 0)) {
+        return null;
+    }
+    return (
         <section aria-label={title} className="mt-8 px-7">
-            <h2 className="heading mb-1.5">{title}</h2>
+            <h2 className="heading mb-1.5">
+                <button aria-expanded={shown} className="hover:underline" onClick={() => setOpen(!open)}>
+                    {title} <span className="font-normal">({find === '' ? count : found.data?.pages[0]?.found})</span>
+                </button>
+            </h2>
             <ul className="grid grid-cols-3 gap-2.5">
-                {jobs.map((job) => (
+                {jobsFound.map((job) => (
                     <li key={job.id} className="min-w-0">
                         <Link
                             to={`/jobs/${job.id}`}
@@ -128,27 +142,32 @@ function Folded({ title, jobs }: { title: string; jobs: readonly JobCard[] }) {
                     </li>
                 ))}
             </ul>
+            {shown && <More list={found} />}
         </section>
     );
 }
 
-function matches(job: JobCard, search: string): boolean {
-    const text = [
-        job.title,
-        job.customer,
-        job.state,
-        ...job.designs.flatMap(({ document }) => [
-            document.name,
-            document.blank.name,
-            ...document.lines.map((line) => line.lettering.words),
-            ...document.films.map((film) => film.name),
-        ]),
-    ].join(' ');
-    return text.toLowerCase().includes(search.trim().toLowerCase());
+/** Asks for the next jobs of a list where there are more. */
+function More({
+    list,
+}: {
+    list: Pick<UseInfiniteQueryResult, 'hasNextPage' | 'isFetchingNextPage' | 'fetchNextPage'>;
+}) {
+    return list.hasNextPage ? (
+        <p className="mt-4 px-7 text-center">
+            <button
+                className="field px-4 font-semibold text-indigo hover:border-indigo"
+                disabled={list.isFetchingNextPage}
+                onClick={() => void list.fetchNextPage()}
+            >
+                {list.isFetchingNextPage ? 'Fetching more…' : 'Show more'}
+            </button>
+        </p>
+    ) : null;
 }
 
 function headline(count: number, search: string): string {
-    if (search.trim()) {
+    if (search) {
         return count === 1 ? 'One job found' : `${count} jobs found`;
     }
     const words = [

@@ -7,12 +7,21 @@ function parse(due: string): Date {
     return new Date(year, month - 1, day);
 }
 
+/** Whether it is a day that there is. */
+export const isDay = (due: string) => {
+    const day = /^\d{4}-\d\d-\d\d$/.test(due) ? parse(due) : null;
+    return day !== null && day.getDate() === Number(due.slice(8)) && day.getFullYear() === Number(due.slice(0, 4));
+};
+
 function daysUntil(due: string): number {
     return Math.round((parse(due).getTime() - midnight(new Date()).getTime()) / DAY);
 }
 
 /** A due date as people say it. */
 export function longDay(due: string): string {
+    if (!isDay(due)) {
+        return 'no readable date';
+    }
     const days = daysUntil(due);
     if (days === 0) {
         return 'today';
@@ -25,6 +34,9 @@ export function longDay(due: string): string {
 
 /** The part of the rail that a due date hangs in. Weeks begin on Mondays. */
 export function weekOf(due: string): { name: string; urgent: boolean } {
+    if (!isDay(due)) {
+        return { name: 'Without a date', urgent: true };
+    }
     const today = midnight(new Date());
     const days = daysUntil(due);
     const leftOfWeek = 6 - ((today.getDay() + 6) % 7);

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { answer, server, type JobSheet } from '../api/client';
-import { job, jobs } from '../api/queries';
+import { job } from '../api/queries';
 import { useKept, type Note } from '../api/useKept';
 
 /** What of a job's sheet is changed on it. */
@@ -19,7 +19,10 @@ export function useJobSheet(sheet: JobSheet) {
             answer(server.PUT('/api/jobs/{id}', { params: { path }, body: { version, ...ticket } })),
         onSaved: (saved) => {
             client.setQueryData(job(saved.id).queryKey, saved);
-            void client.invalidateQueries({ queryKey: jobs.queryKey, exact: true });
+            void client.invalidateQueries({
+                queryKey: ['jobs'],
+                predicate: ({ queryKey }) => typeof queryKey[1] === 'object',
+            });
         },
         fetch: () => client.query({ ...job(sheet.id), staleTime: 0 }),
     });

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\History;
+
+use Uvret\App\Entity\JobDesign;
+use Uvret\App\Summary\Summaries;
+
+/** What is left of a design whose document can't be read. */
+final readonly class Backups
+{
+    /** How far back it is looked. */
+    private const MOST = 40;
+
+    public function __construct(
+        private History $history,
+        private Summaries $summaries,
+    ) {
+    }
+
+    /** The latest step that can be read; null where there is none. */
+    public function of(JobDesign $design): ?int
+    {
+        foreach ($this->history->numbers($design, self::MOST) as $id => $number) {
+            if (null === $this->summaries->of([$id])[$id]->unreadable) {
+                return $number;
+            }
+        }
+
+        return null;
+    }
+}
