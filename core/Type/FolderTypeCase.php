@@ -37,16 +37,46 @@ final class FolderTypeCase implements TypeCase
     }
 
     /**
-     * Puts a font into the folder.
+     * Does something that nobody else does at the same time: what it finds in the folder stays as it is until it is done.
+     *
+     * @template Result
+     *
+     * @param callable(): Result $work
+     *
+     * @return Result
+     */
+    public function alone(callable $work): mixed
+    {
+        $this->makeFolder();
+        $lock = \fopen($this->folder.'/type-case.lock', 'c');
+        \assert(\is_resource($lock));
+        \flock($lock, \LOCK_EX);
+        try {
+            $this->entries = null;
+
+            return $work();
+        } finally {
+            \flock($lock, \LOCK_UN);
+            \fclose($lock);
+        }
+    }
+
+    private function makeFolder(): void
+    {
+        if (!\is_dir($this->folder)) {
+            @\mkdir($this->folder, 0o777, true);
+        }
+    }
+
+    /**
+     * Puts a font into the folder; where others may do so too, within alone().
      *
      * @throws FontException where the file is not a font that can be read
      */
     public function add(FontEntry $entry, string $bytes): void
     {
         Font::fromBytes($bytes);
-        if (!\is_dir($this->folder)) {
-            \mkdir($this->folder, 0o777, true);
-        }
+        $this->makeFolder();
         \file_put_contents($this->folder.'/'.$entry->id.'.ttf', $bytes);
         $this->entries = null;
         unset($this->fonts[$entry->id]);

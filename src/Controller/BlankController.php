@@ -54,6 +54,9 @@ final readonly class BlankController
         $text = \json_encode($body->blank, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
         $blank = $this->entities->find(ShopBlank::class, $id);
         if (null === $blank) {
+            if ($body->version > 0) {
+                throw new NotFoundHttpException('This blank was removed in another window. Go back to the blanks; what you typed is not saved.');
+            }
             $blank = new ShopBlank($id, $this->entities->getRepository(ShopBlank::class)->count(), $text);
             $this->entities->persist($blank);
         } else {

@@ -54,6 +54,9 @@ final readonly class RackController
         }
         $film = $this->entities->find(RackFilm::class, $id);
         if (null === $film) {
+            if ($body->version > 0) {
+                throw new NotFoundHttpException('This film was taken off the rack in another window. Go back to the rack; what you typed is not saved.');
+            }
             $film = new RackFilm($id, $this->entities->getRepository(RackFilm::class)->count(), '{}');
             $this->entities->persist($film);
         } else {

@@ -14,6 +14,7 @@ use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
 use Uvret\App\Entity\ShopUsage;
+use Uvret\App\Entity\StepSummary;
 use Uvret\App\History\History;
 use Uvret\Design\DesignReader;
 use Uvret\Design\RackFilmReader;
@@ -34,12 +35,15 @@ final readonly class DemoShop
     public function load(bool $afresh): bool
     {
         if ($afresh) {
-            foreach ([DesignStep::class, JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class, ShopUsage::class] as $entity) {
+            foreach ([StepSummary::class, DesignStep::class, JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class, ShopUsage::class] as $entity) {
                 $this->entities->createQuery("DELETE FROM $entity e")->execute();
             }
         } elseif ($this->entities->getRepository(RackFilm::class)->count() > 0) {
             return false;
         }
+        $usage = new ShopUsage();
+        $usage->name = self::text($this->one('shop'), 'name');
+        $this->entities->persist($usage);
         foreach ($this->read('films') as $position => $film) {
             $this->rack->check($film);
             $own = \get_object_vars($film)['film'];
@@ -86,6 +90,14 @@ final readonly class DemoShop
         $entries = \json_decode((string) \file_get_contents("$this->folder/$name.json"), false, 64, \JSON_THROW_ON_ERROR);
 
         return $entries;
+    }
+
+    private function one(string $name): object
+    {
+        $entry = \json_decode((string) \file_get_contents("$this->folder/$name.json"), false, 64, \JSON_THROW_ON_ERROR);
+        \assert(\is_object($entry));
+
+        return $entry;
     }
 
     private static function text(object $entry, string $field): string

@@ -35,10 +35,18 @@ final readonly class DesignArrival
     {
         $file = DesignFile::fromBytes($bytes);
         $draft = $this->drafting->draft($file->document);
-        $ids = [];
+        // None is put in unless all can be read.
         foreach ($file->fonts as $font) {
-            $ids[$font->entry->id] = $this->idFor($font);
+            Font::fromBytes($font->bytes);
         }
+        $ids = $this->shopFonts->alone(function () use ($file): array {
+            $ids = [];
+            foreach ($file->fonts as $font) {
+                $ids[$font->entry->id] = $this->idFor($font);
+            }
+
+            return $ids;
+        });
         /** @var \stdClass&object{lines: list<object{lettering: \stdClass}>} $document */
         $document = $draft->document;
         foreach ($document->lines as $line) {

@@ -39,10 +39,11 @@ final readonly class EmptyDesign
             $place = $candidate->id === $placement ? $candidate : $place;
         }
         $film = $this->entities->getRepository(RackFilm::class)->findOneBy([], ['position' => 'ASC']) ?? throw BadRequest::field('blank', 'The film rack is empty: put a film on it first.');
+        $usage = $this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage();
         $document = $this->drafting->encode((object) [
             'uvret' => Upgrades::LATEST,
             'name' => $place->name,
-            'unit' => 'mm',
+            'unit' => $usage->unit->value,
             'blank' => [
                 'id' => $blank->id,
                 'name' => $blank->name,
@@ -55,7 +56,7 @@ final readonly class EmptyDesign
             'films' => [\json_decode($film->film, false, 8, \JSON_THROW_ON_ERROR)],
             'stack' => 'middle',
             'lines' => [],
-            'layering' => \json_decode($this->entities->find(ShopUsage::class, ShopUsage::ID)->layering ?? '{}', false, 8, \JSON_THROW_ON_ERROR),
+            'layering' => \json_decode($usage->layering, false, 8, \JSON_THROW_ON_ERROR),
         ]);
 
         return ['document' => $document, 'blank' => $blank->name, 'size' => $size->size];

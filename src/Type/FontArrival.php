@@ -29,6 +29,13 @@ final readonly class FontArrival
     public function take(string $bytes): array
     {
         $font = Font::fromBytes($bytes);
+
+        return $this->shopFonts->alone(fn (): array => $this->put($font, $bytes));
+    }
+
+    /** @return array{entry: FontEntry, known: bool, note: string} */
+    private function put(Font $font, string $bytes): array
+    {
         $hash = \hash('sha256', $bytes);
         foreach ($this->typeCase->entries() as $entry) {
             if (\hash_file('sha256', (string) $this->typeCase->file($entry->id)) === $hash) {

@@ -6,6 +6,7 @@ import { Refusal } from './api/client';
 import { BenchPage } from './bench/BenchPage';
 import { JobPage } from './jobs/JobPage';
 import { JobsPage } from './jobs/JobsPage';
+import { Guard } from './ui/Guard';
 import { NotFound } from './ui/NotFound';
 import './styles.css';
 
@@ -13,6 +14,8 @@ import './styles.css';
 const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
 
 const RackPage = lazy(() => import('./rack/RackPage').then((page) => ({ default: page.RackPage })));
+
+const ShopPage = lazy(() => import('./shop/ShopPage').then((page) => ({ default: page.ShopPage })));
 
 const TypeCasePage = lazy(() => import('./type/TypeCasePage').then((page) => ({ default: page.TypeCasePage })));
 
@@ -31,17 +34,20 @@ if (root) {
         <StrictMode>
             <QueryClientProvider client={client}>
                 <BrowserRouter>
-                    <Suspense>
-                        <Routes>
-                            <Route path="/" element={<JobsPage />} />
-                            <Route path="/jobs/:id" element={<JobPage />} />
-                            <Route path="/designs/:id" element={<BenchPage />} />
-                            <Route path="/type-case" element={<TypeCasePage />} />
-                            <Route path="/film-rack" element={<RackPage />} />
-                            <Route path="/blanks" element={<BlanksPage />} />
-                            <Route path="*" element={<NotFound />} />
-                        </Routes>
-                    </Suspense>
+                    <Guard what="This page">
+                        <Suspense>
+                            <Routes>
+                                <Route path="/" element={<JobsPage />} />
+                                <Route path="/jobs/:id" element={<JobPage />} />
+                                <Route path="/designs/:id" element={<BenchPage />} />
+                                <Route path="/type-case" element={<TypeCasePage />} />
+                                <Route path="/film-rack" element={<RackPage />} />
+                                <Route path="/blanks" element={<BlanksPage />} />
+                                <Route path="/shop" element={<ShopPage />} />
+                                <Route path="*" element={<NotFound />} />
+                            </Routes>
+                        </Suspense>
+                    </Guard>
                 </BrowserRouter>
             </QueryClientProvider>
         </StrictMode>,

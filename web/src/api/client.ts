@@ -47,6 +47,7 @@ export type FontCard = Schemas['FontCard'];
 export type ShopBlank = Schemas['ShopBlank'];
 export type BlankEntry = Schemas['BlankEntry'];
 export type Rail = Schemas['Rail'];
+export type Shop = Schemas['Shop'];
 export type JobSheet = Schemas['JobSheet'];
 export type JobItem = Schemas['JobItem'];
 export type JobState = JobSheet['state'];

@@ -64,6 +64,12 @@ export const rack = queryOptions({
     queryFn: () => answer(server.GET('/api/film-rack')),
 });
 
+export const shop = queryOptions({
+    queryKey: ['shop'],
+    queryFn: () => answer(server.GET('/api/shop')),
+    ...kept,
+});
+
 export const usualLayering = queryOptions({
     queryKey: ['usual-layering'],
     queryFn: () => answer(server.GET('/api/usual-layering')),

@@ -560,6 +560,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showShop"];
+        put: operations["saveShop"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2047,6 +2063,17 @@ export interface components {
             /** @description The ends and the middles of both edges; none where the line is not stretched. */
             edges: components["schemas"]["TraceEdge"][];
         };
+        /** @description The shop itself. */
+        Shop: {
+            version: number;
+            /** @description Empty where it has none yet. */
+            name: string;
+            /**
+             * @description The unit that new designs are measured in.
+             * @enum {string}
+             */
+            unit: "mm" | "in";
+        };
         /**
          * Shop blank
          * @description A blank that the shop decorates, in its fabrics and sizes, with the placements of each size. Every length is a whole number of micrometres.
@@ -3398,6 +3425,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DesignFilm"][];
+                };
+            };
+        };
+    };
+    showShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its name and unit. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+        };
+    };
+    saveShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shop"];
+            };
+        };
+        responses: {
+            /** @description Saved. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            /** @description It was changed elsewhere since that version; nothing was saved. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something is wrong; nothing was saved. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useState } from 'react';
 import type { OpenDesign, SheetFix, SheetSnag, Unit } from '../api/client';
+import { Guard } from '../ui/Guard';
 import { Header } from '../ui/Header';
 import { IconButton } from '../ui/IconButton';
 import { Segments } from '../ui/Segments';
@@ -192,49 +193,53 @@ export function Bench({ opened }: { opened: OpenDesign }) {
                     letter={letter}
                     onLetter={setLetter}
                 />
-                <Stage
-                    design={design}
-                    sheet={sheet}
-                    view={view}
-                    side={side}
-                    lost={lost}
-                    looking={looking}
-                    pressed={pressed}
-                    slip={slip}
-                    pointed={pointed}
-                    tidied={tidied}
-                    taking={taking}
-                    onTake={(card, piece) => {
-                        setTaking(null);
-                        change(withPieceOut(card, piece));
-                    }}
-                    onSide={setSide}
-                    chosen={chosen}
-                    onChoose={choose}
-                    snag={snag}
-                    onSnag={showSnag}
-                    edited={edited}
-                    onEdit={setEdited}
-                    onWords={(line, words) => change(withWords(line, words), `words:${line}`)}
-                    letter={letter}
-                    onLetter={(line, at, next) =>
-                        change(
-                            withLetter(line, at, (now) => Object.assign(now, next)),
-                            `letter:${line}:${at}`,
-                        )
-                    }
-                    onDrop={drop}
-                    onFix={fix}
-                    onReshape={(next, what) => chosen && change(withLine(chosen, next), `${what}:${chosen}`)}
-                />
-                <FilmsColumn
-                    draft={draft}
-                    sheet={sheet}
-                    chosen={chosen}
-                    looking={looking}
-                    onLook={setLooking}
-                    onPoint={setPointed}
-                />
+                <Guard what="The stage" of={sheet}>
+                    <Stage
+                        design={design}
+                        sheet={sheet}
+                        view={view}
+                        side={side}
+                        lost={lost}
+                        looking={looking}
+                        pressed={pressed}
+                        slip={slip}
+                        pointed={pointed}
+                        tidied={tidied}
+                        taking={taking}
+                        onTake={(card, piece) => {
+                            setTaking(null);
+                            change(withPieceOut(card, piece));
+                        }}
+                        onSide={setSide}
+                        chosen={chosen}
+                        onChoose={choose}
+                        snag={snag}
+                        onSnag={showSnag}
+                        edited={edited}
+                        onEdit={setEdited}
+                        onWords={(line, words) => change(withWords(line, words), `words:${line}`)}
+                        letter={letter}
+                        onLetter={(line, at, next) =>
+                            change(
+                                withLetter(line, at, (now) => Object.assign(now, next)),
+                                `letter:${line}:${at}`,
+                            )
+                        }
+                        onDrop={drop}
+                        onFix={fix}
+                        onReshape={(next, what) => chosen && change(withLine(chosen, next), `${what}:${chosen}`)}
+                    />
+                </Guard>
+                <Guard what="The films" of={sheet}>
+                    <FilmsColumn
+                        draft={draft}
+                        sheet={sheet}
+                        chosen={chosen}
+                        looking={looking}
+                        onLook={setLooking}
+                        onPoint={setPointed}
+                    />
+                </Guard>
             </main>
             <Tape design={design} sheet={sheet} />
             <KeysHelp keys={keys} open={asked === 'keys'} onClose={() => setAsked(null)} />

@@ -4,6 +4,7 @@ import { fonts } from '../api/queries';
 import { BlankCard } from './BlankCard';
 import { AddCards } from './AddCards';
 import { freeId, withKept, withNewForm, withNewLine, withOrder } from './edits';
+import { Guard } from '../ui/Guard';
 import { FormCard } from './FormCard';
 import { MotifCard } from './MotifCard';
 import { LineCard } from './LineCard';
@@ -65,48 +66,51 @@ export function BuildSheet({
                 </div>
                 <BlankCard draft={draft} />
                 {design.lines.map((line) => (
-                    <LineCard
-                        key={line.id}
-                        line={line}
-                        sheet={sheet}
-                        part={sheet.parts.find((part) => part.card === line.id)}
-                        design={design}
-                        typeCase={typeCase}
-                        open={line.id === chosen}
-                        onOpen={() => onChoose(line.id)}
-                        change={change}
-                        onTakeOut={onTakeOut}
-                        reorder={lines}
-                        snags={snags}
-                        letter={line.id === chosen ? letter : null}
-                        onLetter={onLetter}
-                    />
+                    <Guard key={line.id} what="This card" of={line}>
+                        <LineCard
+                            line={line}
+                            sheet={sheet}
+                            part={sheet.parts.find((part) => part.card === line.id)}
+                            design={design}
+                            typeCase={typeCase}
+                            open={line.id === chosen}
+                            onOpen={() => onChoose(line.id)}
+                            change={change}
+                            onTakeOut={onTakeOut}
+                            reorder={lines}
+                            snags={snags}
+                            letter={line.id === chosen ? letter : null}
+                            onLetter={onLetter}
+                        />
+                    </Guard>
                 ))}
                 {design.forms.map((form) => (
-                    <FormCard
-                        key={form.id}
-                        form={form}
-                        sheet={sheet}
-                        design={design}
-                        open={form.id === chosen}
-                        onOpen={() => onChoose(form.id)}
-                        change={change}
-                        onTakeOut={onTakeOut}
-                        reorder={forms}
-                    />
+                    <Guard key={form.id} what="This card" of={form}>
+                        <FormCard
+                            form={form}
+                            sheet={sheet}
+                            design={design}
+                            open={form.id === chosen}
+                            onOpen={() => onChoose(form.id)}
+                            change={change}
+                            onTakeOut={onTakeOut}
+                            reorder={forms}
+                        />
+                    </Guard>
                 ))}
                 {design.motifs.map((motif) => (
-                    <MotifCard
-                        key={motif.id}
-                        motif={motif}
-                        design={design}
-                        sheet={sheet}
-                        open={motif.id === chosen}
-                        onOpen={() => onChoose(motif.id)}
-                        change={change}
-                        onTakeOut={onTakeOut}
-                        reorder={motifs}
-                    />
+                    <Guard key={motif.id} what="This card" of={motif}>
+                        <MotifCard
+                            motif={motif}
+                            design={design}
+                            sheet={sheet}
+                            open={motif.id === chosen}
+                            onOpen={() => onChoose(motif.id)}
+                            change={change}
+                            onTakeOut={onTakeOut}
+                            reorder={motifs}
+                        />
+                    </Guard>
                 ))}
                 {design.lines.length === 0 && design.motifs.length === 0 && design.forms.length === 0 && (
                     <p className="px-1 text-quiet">

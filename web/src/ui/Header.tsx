@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
+import { shop } from '../api/queries';
 
 const pages = [
     { to: '/', name: 'Jobs', at: /^\/(jobs\/.*)?$/ },
@@ -11,6 +13,7 @@ const pages = [
 /** The dark strip on top: the name, and what the page puts beside it; the shop's pages if it puts nothing. */
 export function Header({ children }: { children?: ReactNode }) {
     const { pathname } = useLocation();
+    const name = useQuery({ ...shop, enabled: children === undefined }).data?.name;
     return (
         <header className="flex h-11 shrink-0 items-center gap-4 bg-ink px-4 text-muslin">
             <Link
@@ -34,7 +37,13 @@ export function Header({ children }: { children?: ReactNode }) {
                             </Link>
                         ))}
                     </nav>
-                    <span className="ml-auto text-xs opacity-75">Tern Point workshop</span>
+                    <Link
+                        to="/shop"
+                        title="Name and unit of the shop"
+                        className="ml-auto max-w-72 truncate text-xs opacity-75 hover:underline hover:opacity-100 focus-visible:outline-[#e9a94f]"
+                    >
+                        {name || 'Name your shop'}
+                    </Link>
                 </>
             )}
         </header>

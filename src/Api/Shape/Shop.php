@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\App\Entity\ShopUsage;
+use Uvret\Geometry\Unit;
+
+/** The shop itself. */
+#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit'])]
+final readonly class Shop
+{
+    private function __construct(
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(description: 'Empty where it has none yet.', maxLength: 80)]
+        public string $name,
+        #[OA\Property(type: 'string', description: 'The unit that new designs are measured in.', enum: ['mm', 'in'])]
+        public Unit $unit,
+    ) {
+    }
+
+    public static function of(ShopUsage $usage): self
+    {
+        return new self($usage->version, $usage->name, $usage->unit);
+    }
+
+    /** @throws BadRequest with the field that is wrong */
+    public static function fromJson(string $body): self
+    {
+        $fields = Fields::fromJson($body);
+        $name = $fields->optionalText('name');
+
+        return new self(
+            $fields->number('version', 'Say which version was changed.', 0, \PHP_INT_MAX),
+            \mb_strlen($name) > 80 ? throw BadRequest::field('name', 'The shop’s name may have up to 80 characters.') : $name,
+            Unit::tryFrom($fields->optionalText('unit')) ?? throw BadRequest::field('unit', 'Choose millimetres or inches.'),
+        );
+    }
+}

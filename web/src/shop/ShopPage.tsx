@@ -1,0 +1,64 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import type { Shop } from '../api/client';
+import { shop } from '../api/queries';
+import { Header } from '../ui/Header';
+import { Message } from '../ui/Message';
+import { NotSaved } from '../ui/NotSaved';
+import { Segments } from '../ui/Segments';
+import { TextField } from '../ui/TextField';
+import { useShop } from './useShop';
+
+/** What is set for the whole shop. */
+export function ShopPage() {
+    const found = useQuery(shop);
+    useEffect(() => {
+        document.title = 'The shop · Uvret';
+    }, []);
+    return (
+        <div className="flex min-h-dvh flex-col">
+            <Header />
+            <main className="flex flex-1 flex-col items-center px-7 py-8">
+                {found.data ? (
+                    <Settings now={found.data} />
+                ) : (
+                    <Message title={found.isPending ? 'Fetching the settings…' : 'The settings can’t be fetched'} />
+                )}
+            </main>
+        </div>
+    );
+}
+
+function Settings({ now }: { now: Shop }) {
+    const { value, change, note, saving, retry } = useShop(now);
+    return (
+        <section aria-label="The shop" className="card grid w-[440px] gap-4 p-5">
+            <h1 className="stitch pb-2 text-xl font-bold">The shop</h1>
+            <TextField
+                label="Name"
+                longest={80}
+                value={value.name}
+                wrong={note?.path === 'name' ? note.text : null}
+                onChange={(name) => change((shop) => ({ ...shop, name }))}
+            />
+            <div className="flex items-center justify-between gap-3">
+                <span className="text-xs text-quiet">New designs are measured in</span>
+                <Segments
+                    label="Unit of new designs"
+                    value={value.unit}
+                    options={[
+                        { value: 'mm', show: 'millimetres' },
+                        { value: 'in', show: 'inches' },
+                    ]}
+                    onChange={(unit) => change((shop) => ({ ...shop, unit }))}
+                />
+            </div>
+            <p className="stitch pt-3 text-xs text-quiet">
+                Designs that exist keep their own unit. To keep the whole shop safe, run{' '}
+                <code className="whitespace-nowrap">bin/console uvret:backup shop.zip</code> now and then; it works
+                while Uvret runs.
+            </p>
+            <NotSaved note={note?.path === 'name' ? null : note} stopped={saving.state === 'stopped'} onRetry={retry} />
+        </section>
+    );
+}
