@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './support/shop';
+import { expect, savedAfter, test, type Page } from './support/shop';
 
 const saved = (page: Page) =>
     page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
@@ -13,12 +13,12 @@ async function place(page: Page, card: string) {
 async function drag(page: Page, knot: string, dx: number, dy: number) {
     const box = await page.locator(`[data-grip="${knot}"]`).boundingBox();
     const [x, y] = [(box?.x ?? 0) + (box?.width ?? 0) / 2, (box?.y ?? 0) + (box?.height ?? 0) / 2];
-    await page.mouse.move(x, y);
-    await page.mouse.down();
-    await page.mouse.move(x + dx, y + dy, { steps: 6 });
-    await page.mouse.up();
-    await page.waitForTimeout(300);
-    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+    await savedAfter(page, async () => {
+        await page.mouse.move(x, y);
+        await page.mouse.down();
+        await page.mouse.move(x + dx, y + dy, { steps: 6 });
+        await page.mouse.up();
+    });
 }
 
 const field = async (page: Page, label: string) => Number(await page.getByLabel(label).inputValue());

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from './support/shop';
+import { expect, savedAfter, test, type Page, undo } from './support/shop';
 
 const saved = (page: Page) =>
     page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
@@ -56,8 +56,7 @@ test('a line is dragged, snaps, is moved by keys, undone, redone and still there
     const kept = await place(page, 'regatta');
     expect(kept.x).toBeGreaterThan(before.x + 0.5);
     for (let steps = 0; steps < 5; steps += 1) {
-        await page.keyboard.press('Control+z');
-        await page.waitForTimeout(250);
+        await undo(page);
     }
     await expect(async () => expect(Math.abs((await place(page, 'regatta')).y - before.y)).toBeLessThan(0.6)).toPass();
     await expect(page.getByRole('button', { name: 'Undo' })).toBeDisabled();
@@ -104,12 +103,9 @@ test('what is moved again before the server has answered goes on from where it l
 test('the history shows every point; one is named, two are compared, one is gone back to', async ({ page }) => {
     await page.goto('/designs/finish-tote');
     const words = page.getByLabel('Words').first();
-    for (const text of ['FIRST', 'SECOND']) {
-        const done = saved(page);
-        await words.fill(text);
-        await done;
-        await page.waitForTimeout(3100);
-    }
+    // Changes of the same in a row would be one point.
+    await savedAfter(page, () => words.fill('FIRST'));
+    await savedAfter(page, () => page.getByLabel('Words').last().fill('SECOND'));
     await page.getByRole('button', { name: 'History' }).click();
     const dialog = page.getByRole('dialog');
     await expect(dialog.getByRole('listitem')).toHaveCount(3);

@@ -66,7 +66,13 @@ test('a job’s sheet: state, items, designs taken out and brought back, the sam
     await page.getByRole('button', { name: 'Archive' }).click();
     await expect(page.getByText('off the rail, nothing is lost')).toBeVisible();
     await rail.reload();
+    // Folded up until it is asked for, or looked for.
+    await rail.getByRole('button', { name: 'Archived' }).click();
     await expect(rail.getByRole('region', { name: 'Archived' })).toContainText('Kit bags with names');
+    await rail.getByRole('button', { name: 'Archived' }).click();
+    await rail.getByLabel('Find a job').fill('ottilie');
+    await expect(rail.getByRole('region', { name: 'Archived' })).toContainText('Kit bags with names');
+    await rail.getByLabel('Find a job').fill('');
     await page.getByRole('button', { name: 'Back on the rail' }).click();
     await expect(rail.getByRole('region', { name: 'Archived' })).toBeHidden({ timeout: 10_000 });
 });
@@ -109,4 +115,18 @@ test('a shop adds a blank and an area of its own, and designs on it keep or fit 
     await page.getByRole('option', { name: 'Below the handles' }).click();
     // The area was 260 × 240 mm: a quarter of its height is left.
     await expect(page.getByLabel('Ink width')).toHaveValue('30.0');
+});
+
+test('the shop gets a name of its own, and new designs its unit', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Tern Point workshop' }).click();
+    const saved = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+    await page.getByLabel('Name').fill('Harbour Prints');
+    await page.getByLabel('Name').press('Enter');
+    await saved;
+    await page.getByRole('radio', { name: 'inches' }).click();
+    await expect(page.getByRole('link', { name: 'Harbour Prints' })).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Name')).toHaveValue('Harbour Prints');
+    await expect(page.getByRole('radio', { name: 'inches' })).toBeChecked();
 });

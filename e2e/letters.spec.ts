@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { fileURLToPath } from 'node:url';
-import { expect, test, type Page } from './support/shop';
+import { expect, test, type Page, undo } from './support/shop';
 
 const font = fileURLToPath(new URL('../node_modules/source-sans/OTF/SourceSans3-Black.otf', import.meta.url));
 const put = (page: Page) => page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
@@ -89,12 +89,10 @@ test('a font is brought and used, a letter gets another form, a pair is nudged, 
     await expect(page.getByLabel('Letter up')).not.toHaveValue('0');
     for (let steps = 0; (await words.inputValue()) !== 'Ottilie'; steps += 1) {
         expect(steps).toBeLessThan(18);
-        await page.keyboard.press('Control+z');
-        await page.waitForTimeout(250);
+        await undo(page);
     }
     while (await page.getByRole('button', { name: 'Undo' }).isEnabled()) {
-        await page.getByRole('button', { name: 'Undo' }).click();
-        await page.waitForTimeout(250);
+        await undo(page);
     }
     await expect(async () => expect(await shape(page)).toBe(original)).toPass();
 });

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from './support/shop';
+import { expect, test, type Page, undo } from './support/shop';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 
@@ -116,9 +116,7 @@ test('a new user goes the whole way: job, blank, two lines, inches, hands, keys,
     // Undone as far as the order, and still so after a reload.
     for (let steps = 0; (await page.getByLabel('Words').first().inputValue()) === 'Coxswain'; steps += 1) {
         expect(steps).toBeLessThan(6);
-        await page.keyboard.press('Control+z');
-        await page.waitForResponse(/undo/);
-        await page.waitForTimeout(100);
+        await undo(page);
     }
     await expect(page.getByLabel('Words').first()).toHaveValue('TERN POINT');
     await page.reload();

@@ -1,4 +1,4 @@
-import { test as base } from '@playwright/test';
+import { expect, test as base, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 
@@ -10,11 +10,28 @@ export const test = base.extend<{ shop: null }>({
         async ({}, use) => {
             execFileSync('bin/console', ['uvret:demo', '--afresh', '--quiet'], {
                 cwd: root,
-                env: { ...process.env, UVRET_DATABASE: `${root}var/e2e.sqlite` },
+                env: { ...process.env, UVRET_DATABASE: `${root}var/e2e-${process.env.UVRET_TEST_PORT}.sqlite` },
             });
             await use(null);
         },
         { auto: true },
     ],
 });
+
+/** Does what is saved, and waits until the server has it and the page says so. */
+export async function savedAfter(page: Page, work: () => Promise<void>) {
+    const done = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
+    await work();
+    await done;
+    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+}
+
+/** One step back, and what comes of it. */
+export async function undo(page: Page) {
+    const done = page.waitForResponse(/\/undo/);
+    await page.keyboard.press('Control+z');
+    await done;
+    await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
+}
+
 export { expect, type Page } from '@playwright/test';

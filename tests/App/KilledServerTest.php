@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\App;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Uvret\Tests\Support\Json;
 
 /** The server is killed a hundred times while it saves: what it called saved is there afterwards. */
+#[Group('slow')]
 final class KilledServerTest extends TestCase
 {
-    private const PORT = 8427;
     private const KILLS = 100;
-    private const DESIGN = 'http://127.0.0.1:'.self::PORT.'/api/designs/kit-bag-ottilie';
+    private const DESIGN = '/api/designs/kit-bag-ottilie';
 
     private string $database;
 
+    private int $port;
+
     protected function setUp(): void
     {
+        $free = \stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($free);
+        $this->port = (int) \substr((string) \strrchr((string) \stream_socket_get_name($free, false), ':'), 1);
+        \fclose($free);
         $this->database = \dirname(__DIR__, 2).'/var/killed.sqlite';
         \array_map(unlink(...), \glob($this->database.'*') ?: []);
         foreach (['doctrine:migrations:migrate --no-interaction', 'uvret:demo'] as $command) {
@@ -78,13 +85,12 @@ final class KilledServerTest extends TestCase
     private function start()
     {
         $root = \dirname(__DIR__, 2);
-        self::assertFalse(@\fsockopen('127.0.0.1', self::PORT, $code, $message, 0.2), 'another server is on the port');
         $environment = ['UVRET_DATABASE' => $this->database, 'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'PATH' => (string) \getenv('PATH')];
-        $server = \proc_open([\PHP_BINARY, '-q', '-S', '127.0.0.1:'.self::PORT, '-t', "$root/public", "$root/public/index.php"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+        $server = \proc_open([\PHP_BINARY, '-q', '-S', '127.0.0.1:'.$this->port, '-t', "$root/public", "$root/public/index.php"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
         self::assertIsResource($server);
         $this->server = $server;
         for ($tries = 0; $tries < 200; ++$tries) {
-            $socket = @\fsockopen('127.0.0.1', self::PORT, $code, $message, 0.2);
+            $socket = @\fsockopen('127.0.0.1', $this->port, $code, $message, 0.2);
             if (false !== $socket) {
                 \fclose($socket);
 
@@ -104,7 +110,7 @@ final class KilledServerTest extends TestCase
      */
     private function request(string $method, string $body, $server = null, ?float $kill = null): ?string
     {
-        $curl = \curl_init(self::DESIGN);
+        $curl = \curl_init("http://127.0.0.1:$this->port".self::DESIGN);
         \curl_setopt_array($curl, [\CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_POSTFIELDS => $body, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_TIMEOUT => 20]);
         $multi = \curl_multi_init();
         \curl_multi_add_handle($multi, $curl);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Tests\Design;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Uvret\Design\Design;
 use Uvret\Design\DesignException;
@@ -16,6 +17,7 @@ use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Json;
 
 /** Each field of a whole document in turn: set wrongly, and set otherwise. */
+#[Group('slow')]
 final class EveryFieldTest extends TestCase
 {
     /** What is asked to read as every field; some of it is right in some places. */

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Uvret\Tests\Geometry;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Uvret\Geometry\Box;
 use Uvret\Tests\Support\Fuzz\OverlayFuzz;
 use Uvret\Tests\Support\Fuzz\Run;
 
 /** A bounded run of what bin/fuzz does at length. */
+#[Group('slow')]
 final class FuzzTest extends TestCase
 {
     #[DataProvider('kinds')]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Tests\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Uvret\Cut\CutSheet;
 use Uvret\Design\DesignReader;
@@ -15,6 +16,7 @@ use Uvret\Tests\Support\Json;
 use Uvret\Tests\Support\Letters;
 
 /** What is cut from two changes put together is what is cut when both are made in turn. */
+#[Group('slow')]
 final class MergedLayersTest extends TestCase
 {
     private const FILMS = ['ink', 'chalk'];
