@@ -47,7 +47,7 @@ final class DesignException extends \InvalidArgumentException
 
     public static function newer(int $version, int $known): self
     {
-        return new self('uvret', "is $version: the design was made by a newer Uvret. This one reads up to $known; update it to open the design.");
+        return new self('', "was made by a newer Uvret: its format is $version, this one reads up to $known. Update Uvret to open it.");
     }
 
     public static function noSize(string $path): self

@@ -70,11 +70,14 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                 <Link to={`/designs/${card.id}`} className="block truncate text-[15px] font-bold hover:underline">
                     {card.name}
                 </Link>
-                <p className="truncate text-xs text-quiet">
-                    {card.blank}, {card.size} · {card.placement}, {showRound(card.across, unit)} ×{' '}
-                    {showRound(card.down, unit)} {unit}
-                </p>
-                {card.unreadable !== null && <Unreadable design={design} sheet={sheet} act={act} />}
+                {card.unreadable === null ? (
+                    <p className="truncate text-xs text-quiet">
+                        {card.blank}, {card.size} · {card.placement}, {showRound(card.across, unit)} ×{' '}
+                        {showRound(card.down, unit)} {unit}
+                    </p>
+                ) : (
+                    <Unreadable design={design} sheet={sheet} act={act} />
+                )}
                 <p className={`mt-1 text-xs font-semibold ${toneOf(design)}`}>
                     {approval
                         ? approval.current
@@ -90,6 +93,7 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                 </p>
                 <div className="stitch mt-2 flex justify-between gap-2 pt-1.5 text-xs">
                     <a
+                        hidden={card.unreadable !== null}
                         className="font-semibold text-indigo hover:underline"
                         href={`/api/designs/${card.id}/design-file`}
                         download
@@ -98,6 +102,7 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                         Take along
                     </a>
                     <button
+                        hidden={card.unreadable !== null}
                         className="font-semibold text-indigo hover:underline"
                         onClick={() =>
                             void act(async () => {

@@ -8,7 +8,7 @@ import { Message } from '../ui/Message';
 import { DayTape } from './DayTape';
 import { HangingJob } from './HangingJob';
 import { NewJobDialog } from './NewJobDialog';
-import { longDay, weekOf } from './due';
+import { isDay, longDay, weekOf } from './due';
 import { useFreshJobs } from './useFreshJobs';
 
 /** The rail: jobs hang by due date, each as it will be worn. */
@@ -20,6 +20,7 @@ export function JobsPage() {
     const [opening, setOpening] = useState(false);
     const first = list.data?.pages[0];
     const hanging = list.data?.pages.flatMap((page) => page.jobs) ?? [];
+    const next = hanging.find(({ due }) => isDay(due));
 
     return (
         <div className="flex min-h-dvh flex-col">
@@ -32,9 +33,9 @@ export function JobsPage() {
                                 <h1 className="text-2xl font-bold">
                                     {headline(find ? first.found : first.hanging, find)}
                                 </h1>
-                                {hanging[0] && (
+                                {next && (
                                     <p className="mt-0.5 text-xs text-quiet">
-                                        Next due {longDay(hanging[0].due)}: {hanging[0].title}, {hanging[0].state}
+                                        Next due {longDay(next.due)}: {next.title}, {next.state}
                                     </p>
                                 )}
                             </div>

@@ -33,7 +33,7 @@ function Settings({ now }: { now: Shop }) {
     const { value, change, note, saving, retry } = useShop(now);
     return (
         <section aria-label="The shop" className="card grid w-[440px] gap-4 p-5">
-            <h1 className="stitch pb-2 text-xl font-bold">The shop</h1>
+            <h1 className="text-xl font-bold">The shop</h1>
             <TextField
                 label="Name"
                 longest={80}
