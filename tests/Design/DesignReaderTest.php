@@ -55,6 +55,25 @@ final class DesignReaderTest extends TestCase
         yield 'the same id twice' => [['films.1' => Designs::FILM], 'films/1/id', 'its own'];
     }
 
+    /** @return iterable<array{mixed}> */
+    public static function noDocuments(): iterable
+    {
+        yield [null];
+        yield [[]];
+        yield ['{}'];
+        yield [new \stdClass()];
+        yield [(object) ['uvret' => '1', 'name' => 'Bag']];
+        yield [(object) ['uvret' => 1.0, 'lines' => 'none']];
+        yield [(object) ['uvret' => 1, 'lines' => [1, null, 'line'], 'forms' => null]];
+    }
+
+    #[DataProvider('noDocuments')]
+    public function testWhatIsNoDocumentIsRefused(mixed $document): void
+    {
+        $this->expectException(DesignException::class);
+        (new DesignReader())->fromDocument($document);
+    }
+
     public function testNotJson(): void
     {
         $this->expectException(DesignException::class);

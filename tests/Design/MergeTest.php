@@ -24,6 +24,19 @@ final class MergeTest extends TestCase
         self::assertNull(self::merge($base, ['lines' => []], [...$base, 'lines.0.words' => 'Astrid']), 'one changed what the other removed');
     }
 
+    public function testListsWithoutIdsAreOneValue(): void
+    {
+        $base = ['lines.0.features' => ['ss01']];
+        $ours = ['lines.0.features' => ['ss01', 'ss02']];
+        self::assertEquals(self::object($ours), self::merge($base, $ours, $base));
+        self::assertEquals(self::object($ours), self::merge($base, $base, $ours));
+        self::assertNull(self::merge($base, $ours, ['lines.0.features' => []]));
+        // A field that only one side has, and one that a side turned into something else.
+        $brim = ['edge' => 170_000, 'crown' => 90_000];
+        self::assertEquals(self::object(['blank.placement.brim' => $brim]), self::merge([], ['blank.placement.brim' => $brim], []));
+        self::assertNull(self::merge(['blank.placement.brim' => $brim], ['blank.placement.brim.edge' => 160_000], ['blank.placement.brim' => 'none']));
+    }
+
     public function testDifferencesOfFilmsAreSaidInWords(): void
     {
         $films = \array_map(static fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, ['ink', 'buoy', 'chalk']);
