@@ -103,7 +103,14 @@ $report = static function (string $name, int $repeats, callable $work, string $o
     sort($ours);
     sort($theirs);
     [$median, $p95] = $ours[2];
-    $results["geometry $name"] = ['median' => round($median, 2), 'p95' => round($p95, 2), 'unit' => 'ms', 'GEOS' => round($theirs[2], 2), 'ratio' => round($median / $theirs[2], 2), 'goal' => $goal];
+    $results["geometry $name"] = [
+        'median' => round($median, 2),
+        'p95' => round($p95, 2),
+        'unit' => 'ms',
+        'GEOS' => round($theirs[2], 2),
+        'ratio' => round($median / $theirs[2], 2),
+        'goal' => $goal,
+    ];
 };
 
 $text = str_repeat('TernPointRowingRegattacrewsandfriendspullhardpasttheoldlighthouseatnoon', 4);
@@ -164,6 +171,12 @@ for ($row = 0; $row < 10; ++$row) {
     }
 }
 [$median, $p95] = measure(1, static fn () => Region::fromRings($many));
-$results['geometry W4 ten times'] = ['median' => round($median, 2), 'p95' => round($p95, 2), 'unit' => 'ms', 'times' => round($median / $results['geometry W4 union']['median'], 1), 'goal' => 11.8];
+$results['geometry W4 ten times'] = [
+    'median' => round($median, 2),
+    'p95' => round($p95, 2),
+    'unit' => 'ms',
+    'times' => round($median / $results['geometry W4 union']['median'], 1),
+    'goal' => 11.8,
+];
 
 echo json_encode($results, JSON_THROW_ON_ERROR), "\n";

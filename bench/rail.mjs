@@ -19,7 +19,14 @@ const fill = `
         $design = $designs[$n % count($designs)];
         $hangs = 0 === $n % 4;
         $db->prepare('INSERT INTO job (id, title, customer, due, state, archived_at) VALUES (?, ?, ?, ?, ?, ?)')
-            ->execute(["job-$n", "Job number $n", 'Harbour Juniors', date('Y-m-d', time() + 86400 * ($n % 90)), $hangs ? $states[$n / 4 % 4] : 'done', $n % 4 > 1 ? '2026-06-01 10:00:00' : null]);
+            ->execute([
+                "job-$n",
+                "Job number $n",
+                'Harbour Juniors',
+                date('Y-m-d', time() + 86400 * ($n % 90)),
+                $hangs ? $states[$n / 4 % 4] : 'done',
+                $n % 4 > 1 ? '2026-06-01 10:00:00' : null,
+            ]);
         $db->prepare('INSERT INTO item (job_id, position, blank, size, quantity) VALUES (?, 0, ?, ?, ?)')->execute(["job-$n", 'Crew tee', 'M', 1 + $n % 30]);
         $db->prepare('INSERT INTO job_design (id, job_id, position, document, saved_at, version, step, approval_step) VALUES (?, ?, 0, ?, ?, 1, 1, 0)')
             ->execute(["design-$n", "job-$n", $design['document'], '2026-06-01 10:00:00']);

@@ -20,7 +20,9 @@ final class Version20261125000000 extends AbstractMigration
         $this->addSql('CREATE INDEX IDX_1E9FBA99E41DC9B2 ON design_step (design_id)');
         $this->addSql('CREATE UNIQUE INDEX UNIQ_1E9FBA99E41DC9B296901F54 ON design_step (design_id, number)');
         $this->addSql('ALTER TABLE job_design ADD COLUMN step INTEGER DEFAULT 0 NOT NULL');
-        $this->addSql("INSERT INTO design_step (number, parent, change_of, document, made_at, design_id) SELECT 1, 0, '', document, saved_at, id FROM job_design");
+        $this->addSql(
+            "INSERT INTO design_step (number, parent, change_of, document, made_at, design_id) SELECT 1, 0, '', document, saved_at, id FROM job_design",
+        );
         $this->addSql('UPDATE job_design SET step = 1');
     }
 }

@@ -48,7 +48,13 @@ final readonly class Drawing
     /** An SVG document of the blank in a colour like #2F5D62. */
     public function svg(string $colour): string
     {
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s" data-width="%s" color="%s">%s</svg>', $this->svg['viewBox'], $this->width, $colour, $this->content($colour));
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s" data-width="%s" color="%s">%s</svg>',
+            $this->svg['viewBox'],
+            $this->width,
+            $colour,
+            $this->content($colour),
+        );
     }
 
     /** The same as a part of another SVG document, in the place and size that it has in a composition, y pointing down. */
@@ -56,7 +62,14 @@ final readonly class Drawing
     {
         $scale = $blank->width / $this->width;
 
-        return \sprintf('<g color="%s" transform="translate(%d %d) scale(%F)">%s</g>', $blank->fabric->colour, -$blank->placement->across, -$blank->placement->down, $scale, $this->content($blank->fabric->colour));
+        return \sprintf(
+            '<g color="%s" transform="translate(%d %d) scale(%F)">%s</g>',
+            $blank->fabric->colour,
+            -$blank->placement->across,
+            -$blank->placement->down,
+            $scale,
+            $this->content($blank->fabric->colour),
+        );
     }
 
     private function content(string $colour): string

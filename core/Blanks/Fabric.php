@@ -38,7 +38,12 @@ final readonly class Fabric
     /** Filled with the fabric, its weave and the light on it. */
     public function cloth(string $path): string
     {
-        return \sprintf('<path d="%1$s" fill="currentColor"/><path d="%1$s" fill="url(#weave)"/><path d="%1$s" fill="url(#light)" stroke="%2$s" stroke-opacity=".35" stroke-width="%3$s"/>', $path, $this->dark(), 0.8 * $this->grain);
+        return \sprintf(
+            '<path d="%1$s" fill="currentColor"/><path d="%1$s" fill="url(#weave)"/><path d="%1$s" fill="url(#light)" stroke="%2$s" stroke-opacity=".35" stroke-width="%3$s"/>',
+            $path,
+            $this->dark(),
+            0.8 * $this->grain,
+        );
     }
 
     public function seam(string $path): string
@@ -61,7 +66,12 @@ final readonly class Fabric
 
     public function fold(string $path): string
     {
-        return \sprintf('<path d="%s" fill="none" stroke="%s" stroke-opacity=".14" stroke-width="%s" stroke-linecap="round" filter="url(#soft)"/>', $path, $this->dark(), 14 * $this->grain);
+        return \sprintf(
+            '<path d="%s" fill="none" stroke="%s" stroke-opacity=".14" stroke-width="%s" stroke-linecap="round" filter="url(#soft)"/>',
+            $path,
+            $this->dark(),
+            14 * $this->grain,
+        );
     }
 
     private function dark(): string

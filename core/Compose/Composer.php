@@ -41,7 +41,8 @@ final readonly class Composer
         }
         $motifs = [];
         foreach ($design->motifs as $motif) {
-            [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall('motif '.\hash('xxh128', \serialize($motif)), static function () use ($motif): array {
+            $key = 'motif '.\hash('xxh128', \serialize($motif));
+            [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall($key, static function () use ($motif): array {
                 $regions = MotifOutline::regions($motif);
 
                 return [$regions, Region::empty()->union(...$regions)];
@@ -116,7 +117,10 @@ final readonly class Composer
     private function make(Line $line, Ground $ground): Block|Part
     {
         try {
-            return $this->memory->recall('line '.$ground->digest($line), fn (): Block|Part => $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film));
+            return $this->memory->recall(
+                'line '.$ground->digest($line),
+                fn (): Block|Part => $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film),
+            );
         } catch (FontException|CompositionException $e) {
             return Part::blank($line->id, $line->film, $e->getMessage());
         }

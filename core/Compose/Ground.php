@@ -46,10 +46,25 @@ final readonly class Ground
     {
         $own = [$line->film, $line->lettering, $line->size, $line->place, $line->follows, $line->fills];
         $font = $this->typeCase->file($line->lettering->font);
-        $shapes = \array_map(static fn (Region $shape): array => $shape->rings(), \array_intersect_key($this->shapes, \array_flip([$line->follows->outline->shape, $line->fills->form])));
+        $shapes = \array_map(
+            static fn (Region $shape): array => $shape->rings(),
+            \array_intersect_key($this->shapes, \array_flip([$line->follows->outline->shape, $line->fills->form])),
+        );
         $ring = FollowPath::Ring === $line->follows->path ? [$this->ringLeader($line), $this->ringPartner($line)] : [];
 
-        return \hash('xxh128', \serialize([$own, null === $font ? null : [$font, \filemtime($font), \filesize($font)], $this->area, $this->brim, $this->brimX, $this->brimY, $shapes, $ring]));
+        return \hash(
+            'xxh128',
+            \serialize([
+                $own,
+                null === $font ? null : [$font, \filemtime($font), \filesize($font)],
+                $this->area,
+                $this->brim,
+                $this->brimX,
+                $this->brimY,
+                $shapes,
+                $ring,
+            ]),
+        );
     }
 
     /** @throws FontException */
@@ -81,7 +96,13 @@ final readonly class Ground
     {
         $leader = $this->ringLeader($line);
         foreach ($this->design->lines as $other) {
-            if ($other !== $line && !$other->hidden && '' !== \trim($other->lettering->words) && FollowPath::Ring === $other->follows->path && $this->ringLeader($other) === $leader) {
+            if (
+                $other !== $line
+                && !$other->hidden
+                && '' !== \trim($other->lettering->words)
+                && FollowPath::Ring === $other->follows->path
+                && $this->ringLeader($other) === $leader
+            ) {
                 return $other;
             }
         }

@@ -99,7 +99,24 @@ final readonly class Part
             $region = $weld->transform(Affine::move($right, $up));
             $ink = $region->bounds();
             if ('' !== $film && null !== $ink) {
-                $parts[] = new self($line->id, (string) $film, $region, $ink, $ink->width(), $ink->height(), \intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2), $block->letterHeight, [], null, false, [], $block->em, [], true);
+                $parts[] = new self(
+                    card: $line->id,
+                    film: (string) $film,
+                    region: $region,
+                    ink: $ink,
+                    width: $ink->width(),
+                    height: $ink->height(),
+                    middleX: \intdiv($ink->left + $ink->right, 2),
+                    middleY: \intdiv($ink->bottom + $ink->top, 2),
+                    letterHeight: $block->letterHeight,
+                    missing: [],
+                    failure: null,
+                    hidden: false,
+                    joints: [],
+                    em: $block->em,
+                    letters: [],
+                    also: true,
+                );
             }
         }
 
@@ -111,7 +128,28 @@ final readonly class Part
     {
         $ink = $region->bounds();
 
-        return new self($form->id, $form->film, $form->hidden ? Region::empty() : $region, $ink, $form->size->width, $form->size->height, $form->place->x, $form->place->y, 0, [], null, $form->hidden, [], 0, [], false, $form->place->turn, null, [], $form->guide);
+        return new self(
+            card: $form->id,
+            film: $form->film,
+            region: $form->hidden ? Region::empty() : $region,
+            ink: $ink,
+            width: $form->size->width,
+            height: $form->size->height,
+            middleX: $form->place->x,
+            middleY: $form->place->y,
+            letterHeight: 0,
+            missing: [],
+            failure: null,
+            hidden: $form->hidden,
+            joints: [],
+            em: 0,
+            letters: [],
+            also: false,
+            turn: $form->place->turn,
+            trace: null,
+            strains: [],
+            guide: $form->guide,
+        );
     }
 
     /**
@@ -135,7 +173,25 @@ final readonly class Part
         $parts = [];
         foreach ($byFilm as $film => $own) {
             $region = $motif->hidden ? Region::empty() : Region::empty()->union(...$own);
-            $parts[] = new self($motif->id, (string) $film, $region, [] === $parts ? $all : $region->bounds(), $motif->size->width, $motif->size->height, $motif->place->x, $motif->place->y, 0, [], null, $motif->hidden, [], 0, [], [] !== $parts, $motif->place->turn);
+            $parts[] = new self(
+                card: $motif->id,
+                film: (string) $film,
+                region: $region,
+                ink: [] === $parts ? $all : $region->bounds(),
+                width: $motif->size->width,
+                height: $motif->size->height,
+                middleX: $motif->place->x,
+                middleY: $motif->place->y,
+                letterHeight: 0,
+                missing: [],
+                failure: null,
+                hidden: $motif->hidden,
+                joints: [],
+                em: 0,
+                letters: [],
+                also: [] !== $parts,
+                turn: $motif->place->turn,
+            );
         }
 
         return $parts;
@@ -146,13 +202,59 @@ final readonly class Part
     {
         $ink = $region->bounds();
 
-        return null === $ink ? null : new self($card, $film, $region, $ink, $ink->width(), $ink->height(), \intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2), 0, [], null, false, [], 0, [], true, 0.0, null, [], false, $role);
+        return null === $ink
+            ? null
+            : new self(
+                card: $card,
+                film: $film,
+                region: $region,
+                ink: $ink,
+                width: $ink->width(),
+                height: $ink->height(),
+                middleX: \intdiv($ink->left + $ink->right, 2),
+                middleY: \intdiv($ink->bottom + $ink->top, 2),
+                letterHeight: 0,
+                missing: [],
+                failure: null,
+                hidden: false,
+                joints: [],
+                em: 0,
+                letters: [],
+                also: true,
+                turn: 0.0,
+                trace: null,
+                strains: [],
+                guide: false,
+                role: $role,
+            );
     }
 
     /** The same with another shape; where its ink stood stays what it is measured by. */
     public function with(Region $region): self
     {
-        return new self($this->card, $this->film, $region, PartRole::Base === $this->role ? $this->ink : $region->bounds(), $this->width, $this->height, $this->middleX, $this->middleY, $this->letterHeight, $this->missing, $this->failure, $this->hidden, $this->joints, $this->em, $this->letters, $this->also, $this->turn, $this->trace, $this->strains, $this->guide, $this->role);
+        return new self(
+            card: $this->card,
+            film: $this->film,
+            region: $region,
+            ink: PartRole::Base === $this->role ? $this->ink : $region->bounds(),
+            width: $this->width,
+            height: $this->height,
+            middleX: $this->middleX,
+            middleY: $this->middleY,
+            letterHeight: $this->letterHeight,
+            missing: $this->missing,
+            failure: $this->failure,
+            hidden: $this->hidden,
+            joints: $this->joints,
+            em: $this->em,
+            letters: $this->letters,
+            also: $this->also,
+            turn: $this->turn,
+            trace: $this->trace,
+            strains: $this->strains,
+            guide: $this->guide,
+            role: $this->role,
+        );
     }
 
     public static function blank(string $card, string $film, ?string $failure = null): self

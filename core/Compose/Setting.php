@@ -196,7 +196,9 @@ final readonly class Setting
     {
         $warp = $this->warp($letter);
 
-        return null !== $warp ? WarpedFlattening::rings($path, $map, $warp) : Flattening::rings($path, isset($this->places[$letter]) ? $map->then($this->places[$letter]) : $map);
+        return null !== $warp
+            ? WarpedFlattening::rings($path, $map, $warp)
+            : Flattening::rings($path, isset($this->places[$letter]) ? $map->then($this->places[$letter]) : $map);
     }
 
     /**

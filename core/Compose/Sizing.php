@@ -72,7 +72,11 @@ final readonly class Sizing
             SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Height => $length / \max($top - $bottom, 1e-9),
             SizeBy::Letter => $length / $lettering->font->letterHeight(),
-            SizeBy::Area => $lettering->fitted($area->width() - 2 * $length, $area->height() - 2 * $length, Affine::scale($stretch, 1)->then(Affine::turn(-$line->place->turn))),
+            SizeBy::Area => $lettering->fitted(
+                $area->width() - 2 * $length,
+                $area->height() - 2 * $length,
+                Affine::scale($stretch, 1)->then(Affine::turn(-$line->place->turn)),
+            ),
         };
 
         return [$up * $stretch, $up];

@@ -55,7 +55,13 @@ final readonly class Trace
                 foreach (['left' => 0.0, 'middle' => $edge->peak(), 'right' => 1.0] as $at => $share) {
                     $x = $share * $setting->width;
                     [$px, $py] = self::mapped($setting->at($x, $y), $map);
-                    $edges[] = ['edge' => $name, 'at' => $at, 'x' => $px, 'y' => $py, 'heading' => $setting->heading($x) - ($line->follows->path->isPlaced() ? 0.0 : $line->place->turn)];
+                    $edges[] = [
+                        'edge' => $name,
+                        'at' => $at,
+                        'x' => $px,
+                        'y' => $py,
+                        'heading' => $setting->heading($x) - ($line->follows->path->isPlaced() ? 0.0 : $line->place->turn),
+                    ];
                 }
             }
         }

@@ -73,7 +73,15 @@ final readonly class TypesetWords
             $end = \max($end, $x + $advance);
         }
 
-        return new self($font, $glyphs, self::bounds($font, $glyphs, Affine::identity()), $end, $letters + 1, $spaces, $font->spaceWidth() + $lettering->spacing * $perMille);
+        return new self(
+            font: $font,
+            glyphs: $glyphs,
+            ink: self::bounds($font, $glyphs, Affine::identity()),
+            advance: $end,
+            letters: $letters + 1,
+            spaces: $spaces,
+            space: $font->spaceWidth() + $lettering->spacing * $perMille,
+        );
     }
 
     /**
@@ -84,9 +92,26 @@ final readonly class TypesetWords
      */
     public function spread(float $each, float $space): self
     {
-        $glyphs = \array_map(static fn (array $glyph): array => [$glyph[0], $glyph[1], $glyph[2]->then(Affine::move($glyph[3] * $each + $glyph[4] * $space, 0)), $glyph[3], $glyph[4]], $this->glyphs);
+        $glyphs = \array_map(
+            static fn (array $glyph): array => [
+                $glyph[0],
+                $glyph[1],
+                $glyph[2]->then(Affine::move($glyph[3] * $each + $glyph[4] * $space, 0)),
+                $glyph[3],
+                $glyph[4],
+            ],
+            $this->glyphs,
+        );
 
-        return new self($this->font, $glyphs, self::bounds($this->font, $glyphs, Affine::identity()), $this->advance + ($this->letters - 1) * $each + $this->spaces * $space, $this->letters, $this->spaces, $this->space);
+        return new self(
+            font: $this->font,
+            glyphs: $glyphs,
+            ink: self::bounds($this->font, $glyphs, Affine::identity()),
+            advance: $this->advance + ($this->letters - 1) * $each + $this->spaces * $space,
+            letters: $this->letters,
+            spaces: $this->spaces,
+            space: $this->space,
+        );
     }
 
     /** @param array{float, float, float, float} $bounds of the glyph's ink */
@@ -155,7 +180,12 @@ final readonly class TypesetWords
         foreach ($glyphs as [, $glyph, $place]) {
             $bounds = $font->outline($glyph)->transform($place->then($map))->bounds();
             if (null !== $bounds) {
-                $box = [\min($box[0] ?? \INF, $bounds[0]), \min($box[1] ?? \INF, $bounds[1]), \max($box[2] ?? -\INF, $bounds[2]), \max($box[3] ?? -\INF, $bounds[3])];
+                $box = [
+                    \min($box[0] ?? \INF, $bounds[0]),
+                    \min($box[1] ?? \INF, $bounds[1]),
+                    \max($box[2] ?? -\INF, $bounds[2]),
+                    \max($box[3] ?? -\INF, $bounds[3]),
+                ];
             }
         }
 

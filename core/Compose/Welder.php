@@ -65,7 +65,20 @@ final readonly class Welder
         $trace = FollowPath::Arc === $line->follows->path ? Trace::of($line, $setting, $toBlock) : null;
         $letters = $ground->joins($line) ? \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings) : [];
 
-        return new Block($region, $ink, (int) \round($width), (int) \round($height), (int) \round($setting->letterHeight()), self::missing($line, $font), self::joints($line, $font, $letters), (int) \round($font->unitsPerEm * $up), self::boxes($rings), $welds, false, $trace);
+        return new Block(
+            region: $region,
+            ink: $ink,
+            width: (int) \round($width),
+            height: (int) \round($height),
+            letterHeight: (int) \round($setting->letterHeight()),
+            missing: self::missing($line, $font),
+            joints: self::joints($line, $font, $letters),
+            em: (int) \round($font->unitsPerEm * $up),
+            letters: self::boxes($rings),
+            welds: $welds,
+            isPlaced: false,
+            trace: $trace,
+        );
     }
 
     /** @param array{float, float} $scale */
@@ -110,7 +123,9 @@ final readonly class Welder
     /** Turns what lies right of and below the origin about its middle. */
     private static function turn(Line $line, float $width, float $height): Affine
     {
-        return 0.0 === $line->place->turn ? Affine::identity() : Affine::move(-$width / 2, $height / 2)->then(Affine::turn(-$line->place->turn))->then(Affine::move($width / 2, -$height / 2));
+        return 0.0 === $line->place->turn
+            ? Affine::identity()
+            : Affine::move(-$width / 2, $height / 2)->then(Affine::turn(-$line->place->turn))->then(Affine::move($width / 2, -$height / 2));
     }
 
     /**
@@ -168,7 +183,10 @@ final readonly class Welder
     /** @return array<int, string> the films of letters that have one of their own, by their places in the words */
     private static function films(Line $line): array
     {
-        return \array_filter(\array_map(static fn (Letter $letter): string => $letter->film ?? '', $line->lettering->letters), static fn (string $film): bool => '' !== $film && $film !== $line->film);
+        return \array_filter(
+            \array_map(static fn (Letter $letter): string => $letter->film ?? '', $line->lettering->letters),
+            static fn (string $film): bool => '' !== $film && $film !== $line->film,
+        );
     }
 
     /** @return list<string> the characters that the font cannot draw and that no other glyph was chosen for */

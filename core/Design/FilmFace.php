@@ -31,7 +31,15 @@ final class FilmFace
         foreach ($films as $film) {
             $tile = self::tiles()[$film->finish->value] ?? null;
             if (null !== $tile) {
-                $patterns .= \sprintf('<pattern id="finish-%1$s" patternUnits="userSpaceOnUse" width="%2$d" height="%2$d" patternTransform="rotate(%3$d) scale(%6$.4F)"><rect width="%2$d" height="%2$d" fill="%4$s"/>%5$s</pattern>', $film->id, $tile['size'], $tile['turn'], $film->colour, $tile['content'], $scale);
+                $patterns .= \sprintf(
+                    '<pattern id="finish-%1$s" patternUnits="userSpaceOnUse" width="%2$d" height="%2$d" patternTransform="rotate(%3$d) scale(%6$.4F)"><rect width="%2$d" height="%2$d" fill="%4$s"/>%5$s</pattern>',
+                    $film->id,
+                    $tile['size'],
+                    $tile['turn'],
+                    $film->colour,
+                    $tile['content'],
+                    $scale,
+                );
             }
         }
 

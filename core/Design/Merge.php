@@ -69,7 +69,10 @@ final readonly class Merge
         }
         $order = MergedOrder::of(\array_keys($base), \array_keys($ours), \array_keys($theirs));
 
-        return \array_map(static fn (string|int $id): mixed => $merged[$id] ?? throw new \LogicException('An entry without a value.'), $order ?? throw new \UnexpectedValueException('Both sides put the same in another order.'));
+        return \array_map(
+            static fn (string|int $id): mixed => $merged[$id] ?? throw new \LogicException('An entry without a value.'),
+            $order ?? throw new \UnexpectedValueException('Both sides put the same in another order.'),
+        );
     }
 
     /**

@@ -107,7 +107,10 @@ final class Schema
         $schema = $error->schema()->info()->data();
         $says = \is_object($schema) ? \get_object_vars($schema) : [];
 
-        return \implode(', ', \array_map(static fn (mixed $choice): string => \is_scalar($choice) ? (string) $choice : '', (array) ($says['enum'] ?? $says['const'] ?? [])));
+        return \implode(
+            ', ',
+            \array_map(static fn (mixed $choice): string => \is_scalar($choice) ? (string) $choice : '', (array) ($says['enum'] ?? $says['const'] ?? [])),
+        );
     }
 
     private static function typeName(mixed $expected): string

@@ -9,12 +9,19 @@ final class GeometryException extends \RuntimeException
 {
     public static function notWhole(mixed $value): self
     {
-        return new self(\sprintf('A coordinate must be a whole number of micrometres, %s is not.', 'float' === \get_debug_type($value) ? \var_export($value, true) : \get_debug_type($value)));
+        return new self(\sprintf(
+            'A coordinate must be a whole number of micrometres, %s is not.',
+            'float' === \get_debug_type($value) ? \var_export($value, true) : \get_debug_type($value),
+        ));
     }
 
     public static function outOfRange(int|float $value): self
     {
-        return new self(\sprintf('A coordinate must lie within %d µm of the origin, %s does not.', Grid::LIMIT, \is_float($value) ? \var_export($value, true) : (string) $value));
+        return new self(\sprintf(
+            'A coordinate must lie within %d µm of the origin, %s does not.',
+            Grid::LIMIT,
+            \is_float($value) ? \var_export($value, true) : (string) $value,
+        ));
     }
 
     public static function oddRing(int $count): self

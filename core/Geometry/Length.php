@@ -10,7 +10,17 @@ final readonly class Length
     /** The longest length that is taken: 100 m. */
     public const LIMIT = 100_000_000;
 
-    private const FACTORS = ['mm' => 1000.0, 'cm' => 10000.0, 'm' => 1_000_000.0, 'in' => 25400.0, 'inch' => 25400.0, 'inches' => 25400.0, '"' => 25400.0, '″' => 25400.0, '”' => 25400.0];
+    private const FACTORS = [
+        'mm' => 1000.0,
+        'cm' => 10000.0,
+        'm' => 1_000_000.0,
+        'in' => 25400.0,
+        'inch' => 25400.0,
+        'inches' => 25400.0,
+        '"' => 25400.0,
+        '″' => 25400.0,
+        '”' => 25400.0,
+    ];
 
     private const PATTERN = '~^(?<sign>[-−+])?\s?
         (?:(?<whole>\d{1,9}(?:[.,]\d{1,6})?|[.,]\d{1,6})(?:\s(?<top>\d{1,3})/(?<bottom>\d{1,3}))?|(?<onlyTop>\d{1,3})/(?<onlyBottom>\d{1,3}))

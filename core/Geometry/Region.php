@@ -288,7 +288,9 @@ final readonly class Region
     /** @param array<self> $others */
     private function with(array $others, Rule $rule): self
     {
-        return [] === $others ? $this : self::of(Combining::of($this->valid(), \array_map(static fn (self $other): Valid => $other->valid(), \array_values($others)), $rule));
+        return [] === $others
+            ? $this
+            : self::of(Combining::of($this->valid(), \array_map(static fn (self $other): Valid => $other->valid(), \array_values($others)), $rule));
     }
 
     private function valid(): Valid

@@ -54,7 +54,13 @@ final readonly class DesignFile
         $zip->open($path, \ZipArchive::OVERWRITE);
         $zip->addFromString('README.txt', self::README);
         $zip->addFromString('design.json', $this->document);
-        $zip->addFromString('fonts/fonts.json', \json_encode(\array_map(static fn (PackedFont $font): FontEntry => $font->entry, $this->fonts), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        $zip->addFromString(
+            'fonts/fonts.json',
+            \json_encode(
+                \array_map(static fn (PackedFont $font): FontEntry => $font->entry, $this->fonts),
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+            )."\n",
+        );
         foreach ($this->fonts as $font) {
             $zip->addFromString("fonts/{$font->entry->id}.ttf", $font->bytes);
         }
@@ -97,7 +103,9 @@ final readonly class DesignFile
         }
         $entries = [];
         foreach ($list as $font) {
-            $text = static fn (string $field): string => \is_array($font) && \is_string($font[$field] ?? null) ? $font[$field] : throw ParcelException::broken('fonts/fonts.json');
+            $text = static fn (string $field): string => \is_array($font) && \is_string($font[$field] ?? null)
+                ? $font[$field]
+                : throw ParcelException::broken('fonts/fonts.json');
             if (1 !== \preg_match('/^[a-z0-9][a-z0-9-]{0,39}$/', $text('id'))) {
                 throw ParcelException::broken('fonts/fonts.json');
             }

@@ -31,18 +31,41 @@ final class Page
 
     public function rectangle(float $x, float $y, float $width, float $height, string $fill, string $stroke = 'none'): void
     {
-        $this->content .= \sprintf('<rect x="%s" y="%s" width="%s" height="%s" fill="%s" stroke="%s" stroke-width="0.2"/>'."\n", $x, $y, $width, $height, $fill, $stroke);
+        $this->content .= \sprintf(
+            '<rect x="%s" y="%s" width="%s" height="%s" fill="%s" stroke="%s" stroke-width="0.2"/>'."\n",
+            $x,
+            $y,
+            $width,
+            $height,
+            $fill,
+            $stroke,
+        );
     }
 
     public function line(float $x, float $y, float $toX, float $toY, string $dashes = 'none'): void
     {
-        $this->content .= \sprintf('<path d="M%s %sL%s %s" fill="none" stroke="#CFC6B4" stroke-width="0.2" stroke-dasharray="%s"/>'."\n", $x, $y, $toX, $toY, $dashes);
+        $this->content .= \sprintf(
+            '<path d="M%s %sL%s %s" fill="none" stroke="#CFC6B4" stroke-width="0.2" stroke-dasharray="%s"/>'."\n",
+            $x,
+            $y,
+            $toX,
+            $toY,
+            $dashes,
+        );
     }
 
     /** A picture with a coordinate system of its own: left, top, width and height of what it shows. */
     public function picture(float $x, float $y, float $width, float $height, string $viewBox, string $content): void
     {
-        $this->content .= \sprintf('<svg x="%s" y="%s" width="%s" height="%s" viewBox="%s" preserveAspectRatio="xMidYMid meet">%s</svg>'."\n", $x, $y, $width, $height, $viewBox, $content);
+        $this->content .= \sprintf(
+            '<svg x="%s" y="%s" width="%s" height="%s" viewBox="%s" preserveAspectRatio="xMidYMid meet">%s</svg>'."\n",
+            $x,
+            $y,
+            $width,
+            $height,
+            $viewBox,
+            $content,
+        );
     }
 
     public function svg(string $title): string

@@ -67,7 +67,11 @@ final readonly class Proof
             'On' => "$blank->name, $blank->size, {$blank->fabric->name}",
             'Place' => \implode(', ', [$blank->placement->name, ...$from]),
             'Ink' => null === $ink ? 'none yet' : $measure($ink->width()).' wide, '.$measure($ink->height()).' high',
-            'Films' => \implode(', ', \array_map(static fn (CutLayer $layer): string => $layer->film->name.(Finish::Smooth === $layer->film->finish ? '' : " ({$layer->film->finish->value})"), $plan->separation->layers)),
+            'Films' => \implode(', ', \array_map(
+                static fn (CutLayer $layer): string => $layer->film->name
+                    .(Finish::Smooth === $layer->film->finish ? '' : " ({$layer->film->finish->value})"),
+                $plan->separation->layers,
+            )),
         ];
         $y = 143.6;
         foreach (\array_filter($facts) as $name => $fact) {
@@ -102,11 +106,26 @@ final readonly class Proof
             // The words are there to the last letter, however many they are.
             $words = $design->cardName((string) $card);
             $page->text(self::MARGIN, $y + 0.42 * $step, \min($size, 150 / (self::BREADTH * \max(1, \mb_strlen($words)))), $words, true);
-            $page->text(self::WIDTH - self::MARGIN, $y + 0.42 * $step, $size, Length::ofMicrometres($parts[0]->width)->format($design->unit).' × '.$design->measure($parts[0]->height), false, self::QUIET, 'end');
+            $page->text(
+                self::WIDTH - self::MARGIN,
+                $y + 0.42 * $step,
+                $size,
+                Length::ofMicrometres($parts[0]->width)->format($design->unit).' × '.$design->measure($parts[0]->height),
+                false,
+                self::QUIET,
+                'end',
+            );
             foreach (\array_values($films) as $at => $colour) {
                 $page->rectangle(self::MARGIN + $at * ($size + 0.8), $y + 0.83 * $step - 0.85 * $size, $size, $size, $colour, '#CFC6B4');
             }
-            $page->text(self::MARGIN + \count($films) * ($size + 0.8) + 1, $y + 0.83 * $step, 0.92 * $size, self::shortened(\implode(', ', \array_keys($films)), 80), false, self::QUIET);
+            $page->text(
+                self::MARGIN + \count($films) * ($size + 0.8) + 1,
+                $y + 0.83 * $step,
+                0.92 * $size,
+                self::shortened(\implode(', ', \array_keys($films)), 80),
+                false,
+                self::QUIET,
+            );
             $y += $step;
         }
         $y += 2;

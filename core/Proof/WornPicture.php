@@ -29,7 +29,12 @@ final class WornPicture
             SvgPath::coarse($region, self::STEP),
         ));
 
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s">%s%s</svg>', self::viewBox($drawing->extent($plan->design->blank)), $drawing->placed($plan->design->blank), $lettering);
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s">%s%s</svg>',
+            self::viewBox($drawing->extent($plan->design->blank)),
+            $drawing->placed($plan->design->blank),
+            $lettering,
+        );
     }
 
     /** The lettering with the films' faces, whose patterns are defined elsewhere. */

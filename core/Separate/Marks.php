@@ -48,7 +48,24 @@ final readonly class Marks
         return match ($kind) {
             MarkKind::None => self::none(),
             // The corner is cut off aslant, so that not even a square fits another way.
-            MarkKind::Box => new self($kind, Region::fromRings([[$box->left, $box->bottom, $box->right - self::LONG_LEG, $box->bottom, $box->right, $box->bottom + self::LEG, $box->right, $box->top, $box->left, $box->top]]), Region::empty()),
+            MarkKind::Box => new self(
+                $kind,
+                Region::fromRings([
+                    [
+                        $box->left,
+                        $box->bottom,
+                        $box->right - self::LONG_LEG,
+                        $box->bottom,
+                        $box->right,
+                        $box->bottom + self::LEG,
+                        $box->right,
+                        $box->top,
+                        $box->left,
+                        $box->top,
+                    ],
+                ]),
+                Region::empty(),
+            ),
             // Three corners of four, one of them longer than the others.
             MarkKind::Corners => new self($kind, $rectangle, Region::fromRings([
                 [$left, $top, $left, $top - self::LEG, $left + self::LEG, $top],

@@ -45,7 +45,9 @@ final readonly class PressOrder
         }
         foreach ($wanted as $film) {
             if ($film->finish->comesLast()) {
-                if ($order[\count($order) - 1]->id !== $film->id && [] !== \array_filter($wanted, static fn (Film $other): bool => !$other->finish->comesLast() && \array_search($other, $wanted, true) > \array_search($film, $wanted, true))) {
+                $after = \array_slice($wanted, 1 + (int) \array_search($film, $wanted, true));
+                $others = \array_filter($after, static fn (Film $other): bool => !$other->finish->comesLast());
+                if ($order[\count($order) - 1]->id !== $film->id && [] !== $others) {
                     $reasons[$film->id] = "{$film->name} must be pressed last: heat on top would flatten it.";
                 }
                 $order = self::put($order, $film, null);

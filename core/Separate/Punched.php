@@ -69,7 +69,10 @@ final readonly class Punched
             return [$hole];
         }
 
-        return \array_values(\array_filter($hole->subtract($wide)->pieces(), static fn (Region $piece): bool => self::length($piece) > self::CORNER * $narrowest));
+        return \array_values(\array_filter(
+            $hole->subtract($wide)->pieces(),
+            static fn (Region $piece): bool => self::length($piece) > self::CORNER * $narrowest,
+        ));
     }
 
     private static function length(Region $piece): float

@@ -62,7 +62,12 @@ final readonly class Separator
             $all = null === $box ? $all : ($all?->joined($box) ?? $box);
         }
 
-        return new Separation($layers, $joints, $order->reasons, null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks));
+        return new Separation(
+            $layers,
+            $joints,
+            $order->reasons,
+            null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks),
+        );
     }
 
     /** What the lower film has beneath the upper one. */
@@ -72,7 +77,10 @@ final readonly class Separator
         $isArtwork = isset($shown->artwork[$joint->lower->id], $shown->artwork[$joint->upper->id]);
         $narrowest = FilmLimits::of($joint->lower)->smallestHole;
 
-        return $this->memory->recall(\implode(' ', ['beneath', $joint->kind->value, $joint->width, $narrowest, (int) $isArtwork, $lower->digest(), $upper->digest(), $ink->digest()]), static function () use ($joint, $lower, $upper, $ink, $edge, $isArtwork, $narrowest): Region {
+        return $this->memory->recall(\implode(
+            ' ',
+            ['beneath', $joint->kind->value, $joint->width, $narrowest, (int) $isArtwork, $lower->digest(), $upper->digest(), $ink->digest()],
+        ), static function () use ($joint, $lower, $upper, $ink, $edge, $isArtwork, $narrowest): Region {
             $trap = $edge->beneath($upper, $joint->width);
             if (JointKind::LayOver === $joint->kind) {
                 return $ink->intersect($upper)->union($trap);

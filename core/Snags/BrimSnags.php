@@ -33,10 +33,26 @@ final class BrimSnags
         $measure = static fn (float $length): string => $design->measure((int) \ceil($length));
         $snags = [];
         if ($farthest[0] > $brim->edge) {
-            $snags[] = new Snag(SnagKind::OffBrim, "The ink is {$measure($farthest[0] - $brim->edge)} beyond the brim’s edge.", 'Measure the line further in from the edge, or make it smaller.', $part->card, $part->film, $farthest[1], $farthest[2]);
+            $snags[] = new Snag(
+                kind: SnagKind::OffBrim,
+                message: "The ink is {$measure($farthest[0] - $brim->edge)} beyond the brim’s edge.",
+                cure: 'Measure the line further in from the edge, or make it smaller.',
+                card: $part->card,
+                film: $part->film,
+                x: $farthest[1],
+                y: $farthest[2],
+            );
         }
         if ($nearest[0] < $brim->crown && \INF !== $nearest[0]) {
-            $snags[] = new Snag(SnagKind::OffBrim, "The ink is {$measure($brim->crown - $nearest[0])} on the crown.", 'Measure the line less far in from the edge, or make it smaller.', $part->card, $part->film, $nearest[1], $nearest[2]);
+            $snags[] = new Snag(
+                kind: SnagKind::OffBrim,
+                message: "The ink is {$measure($brim->crown - $nearest[0])} on the crown.",
+                cure: 'Measure the line less far in from the edge, or make it smaller.',
+                card: $part->card,
+                film: $part->film,
+                x: $nearest[1],
+                y: $nearest[2],
+            );
         }
 
         return $snags;

@@ -23,10 +23,26 @@ final class FollowSnags
         $measure = $design->measure(...);
         $by = $measure($strain->by);
         [$kind, $message, $cure] = match ($strain->kind) {
-            StrainKind::TooLong => [SnagKind::LongerThanPath, "The line is $by longer than what it follows.", 'Make the letters smaller, or close up their spacing.'],
-            StrainKind::NotReached => [SnagKind::LongerThanPath, "On what it follows the line cannot be that large: $by are missing.", 'Ask for a smaller size, or make what it follows larger.'],
-            StrainKind::TooTight => [SnagKind::TightCurve, "The curve is too tight: letters cross by $by where it bends most.", 'Make the curve wider or the letters smaller, or let them stand on the other side.'],
-            StrainKind::Overlap => [SnagKind::Overlap, "“{$strain->letters}” overlap by $by on the curve.", 'Nudge one of them, or let the letters stand wider.'],
+            StrainKind::TooLong => [
+                SnagKind::LongerThanPath,
+                "The line is $by longer than what it follows.",
+                'Make the letters smaller, or close up their spacing.',
+            ],
+            StrainKind::NotReached => [
+                SnagKind::LongerThanPath,
+                "On what it follows the line cannot be that large: $by are missing.",
+                'Ask for a smaller size, or make what it follows larger.',
+            ],
+            StrainKind::TooTight => [
+                SnagKind::TightCurve,
+                "The curve is too tight: letters cross by $by where it bends most.",
+                'Make the curve wider or the letters smaller, or let them stand on the other side.',
+            ],
+            StrainKind::Overlap => [
+                SnagKind::Overlap,
+                "“{$strain->letters}” overlap by $by on the curve.",
+                'Nudge one of them, or let the letters stand wider.',
+            ],
         };
         $fixes = [];
         if (null !== $strain->height && $strain->height > 500 && StrainKind::NotReached !== $strain->kind) {

@@ -39,7 +39,17 @@ final readonly class SeparationSnags
         $box = $heap->region->pieces()[0]->bounds();
         $names = \implode(', ', \array_map(static fn (Film $film): string => $film->name, $heap->films));
 
-        return [new Snag(SnagKind::TooThick, "On one another {$names} are {$measure($heap->thickness())} thick; the shop allows {$measure($limit)}.", 'Punch the lower film out, butt the edges, or take a thinner film.', null, $heap->films[0]->id, null === $box ? null : \intdiv($box->left + $box->right, 2), null === $box ? null : \intdiv($box->bottom + $box->top, 2))];
+        return [
+            new Snag(
+                kind: SnagKind::TooThick,
+                message: "On one another {$names} are {$measure($heap->thickness())} thick; the shop allows {$measure($limit)}.",
+                cure: 'Punch the lower film out, butt the edges, or take a thinner film.',
+                card: null,
+                film: $heap->films[0]->id,
+                x: null === $box ? null : \intdiv($box->left + $box->right, 2),
+                y: null === $box ? null : \intdiv($box->bottom + $box->top, 2),
+            ),
+        ];
     }
 
     /** @return list<Snag> */
@@ -52,13 +62,26 @@ final readonly class SeparationSnags
             }
             $beneath = self::light($design->blank->fabric->colour) < self::DARK ? $design->blank->fabric->name : null;
             foreach ($separation->joints as $joint) {
-                if ($joint->upper === $layer->film && JointKind::Butted !== $joint->kind && JointKind::Gap !== $joint->kind && self::light($joint->lower->colour) < self::DARK) {
+                if (
+                    $joint->upper === $layer->film
+                    && JointKind::Butted !== $joint->kind
+                    && JointKind::Gap !== $joint->kind
+                    && self::light($joint->lower->colour) < self::DARK
+                ) {
                     $beneath = $joint->lower->name;
                 }
             }
             if (null !== $beneath) {
                 $box = $layer->shown->bounds();
-                $snags[] = new Snag(SnagKind::ShowsThrough, "{$layer->film->name} is not opaque: on {$beneath} its colour turns dark.", 'Take an opaque film, or a lighter blank.', null, $layer->film->id, null === $box ? null : \intdiv($box->left + $box->right, 2), $box?->top);
+                $snags[] = new Snag(
+                    kind: SnagKind::ShowsThrough,
+                    message: "{$layer->film->name} is not opaque: on {$beneath} its colour turns dark.",
+                    cure: 'Take an opaque film, or a lighter blank.',
+                    card: null,
+                    film: $layer->film->id,
+                    x: null === $box ? null : \intdiv($box->left + $box->right, 2),
+                    y: $box?->top,
+                );
             }
         }
 

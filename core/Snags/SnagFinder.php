@@ -44,7 +44,15 @@ final readonly class SnagFinder
         }
         if ([] !== $part->missing) {
             $letters = \implode(' ', \array_slice($part->missing, 0, 8));
-            $snags[] = new Snag(SnagKind::MissingLetter, "The font has no $letters, so the knife would cut an empty box.", 'Choose a font that has it, or type it another way.', $part->card, $part->film, $part->ink?->left, $part->ink?->top);
+            $snags[] = new Snag(
+                kind: SnagKind::MissingLetter,
+                message: "The font has no $letters, so the knife would cut an empty box.",
+                cure: 'Choose a font that has it, or type it another way.',
+                card: $part->card,
+                film: $part->film,
+                x: $part->ink?->left,
+                y: $part->ink?->top,
+            );
         }
         \array_push($snags, ...JointSnags::of($design, $part));
         \array_push($snags, ...FollowSnags::of($design, $part));
@@ -53,7 +61,12 @@ final readonly class SnagFinder
         } elseif (null !== $part->ink && !$area->holds($part->ink)) {
             // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
             $ink = $part->ink;
-            $over = ['left' => $area->left - $ink->left, 'right' => $ink->right - $area->right, 'bottom' => $area->bottom - $ink->bottom, 'top' => $ink->top - $area->top];
+            $over = [
+                'left' => $area->left - $ink->left,
+                'right' => $ink->right - $area->right,
+                'bottom' => $area->bottom - $ink->bottom,
+                'top' => $ink->top - $area->top,
+            ];
             \arsort($over);
             $side = \array_key_first($over);
             $far = [];
@@ -67,7 +80,15 @@ final readonly class SnagFinder
                 'bottom' => [$middle[0], $area->bottom],
                 'top' => [$middle[0], $area->top],
             };
-            $snags[] = new Snag(SnagKind::OutsideArea, \sprintf('The ink is outside the area: %s.', \implode(', ', $far)), $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.', $part->card, $part->film, $x, $y);
+            $snags[] = new Snag(
+                kind: SnagKind::OutsideArea,
+                message: \sprintf('The ink is outside the area: %s.', \implode(', ', $far)),
+                cure: $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.',
+                card: $part->card,
+                film: $part->film,
+                x: $x,
+                y: $y,
+            );
         }
 
         return $snags;
@@ -83,6 +104,14 @@ final readonly class SnagFinder
         $needs = Length::ofMicrometres(\min($sheet->box->width(), $sheet->box->height()))->format($unit);
         $has = Length::ofMicrometres($sheet->film->width)->format($unit).' '.$unit->symbol();
 
-        return [new Snag(SnagKind::WiderThanFilm, "With its weeding box the layer needs $needs across, and {$sheet->film->name} is $has wide.", 'Make the lettering smaller, or take a wider film.', null, $sheet->film->id)];
+        return [
+            new Snag(
+                kind: SnagKind::WiderThanFilm,
+                message: "With its weeding box the layer needs $needs across, and {$sheet->film->name} is $has wide.",
+                cure: 'Make the lettering smaller, or take a wider film.',
+                card: null,
+                film: $sheet->film->id,
+            ),
+        ];
     }
 }

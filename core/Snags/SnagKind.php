@@ -33,6 +33,23 @@ enum SnagKind: string
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
     {
-        return !\in_array($this, [self::OutsideArea, self::ThinJoin, self::FilledHole, self::SmallHole, self::OffBrim, self::ReadsOtherwise, self::LooseIslands, self::OnLettering, self::CutThrough, self::ThinNeck, self::TooThick, self::ShowsThrough], true);
+        return !\in_array(
+            $this,
+            [
+                self::OutsideArea,
+                self::ThinJoin,
+                self::FilledHole,
+                self::SmallHole,
+                self::OffBrim,
+                self::ReadsOtherwise,
+                self::LooseIslands,
+                self::OnLettering,
+                self::CutThrough,
+                self::ThinNeck,
+                self::TooThick,
+                self::ShowsThrough,
+            ],
+            true,
+        );
     }
 }

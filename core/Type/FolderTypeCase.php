@@ -30,7 +30,16 @@ final class FolderTypeCase implements TypeCase
             $file = $this->list();
             /** @var list<array{id: string, name: string, use: string, licence: string, facts?: array<mixed>}> $list */
             $list = \is_file($file) ? \json_decode((string) \file_get_contents($file), true, 8, \JSON_THROW_ON_ERROR) : [];
-            $this->entries = \array_map(static fn (array $font): FontEntry => new FontEntry($font['id'], $font['name'], $font['use'], $font['licence'], FontFacts::fromArray($font['facts'] ?? [])), $list);
+            $this->entries = \array_map(
+                static fn (array $font): FontEntry => new FontEntry(
+                    id: $font['id'],
+                    name: $font['name'],
+                    use: $font['use'],
+                    licence: $font['licence'],
+                    facts: FontFacts::fromArray($font['facts'] ?? []),
+                ),
+                $list,
+            );
         }
 
         return $this->entries;
@@ -88,7 +97,10 @@ final class FolderTypeCase implements TypeCase
     {
         // Written beside it and moved over it, so that no reader finds half a list.
         $written = $this->list().'.'.\getmypid();
-        \file_put_contents($written, \json_encode(\array_values($entries), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        \file_put_contents(
+            $written,
+            \json_encode(\array_values($entries), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n",
+        );
         \rename($written, $this->list());
         $this->entries = null;
     }
@@ -117,7 +129,10 @@ final class FolderTypeCase implements TypeCase
     /** Measures all fonts of the folder anew and writes the list. */
     public function measure(): void
     {
-        $entries = \array_map(fn (FontEntry $entry): FontEntry => FontEntry::measured($entry->id, $entry->name, $entry->use, $entry->licence, $this->font($entry->id)), $this->entries());
+        $entries = \array_map(
+            fn (FontEntry $entry): FontEntry => FontEntry::measured($entry->id, $entry->name, $entry->use, $entry->licence, $this->font($entry->id)),
+            $this->entries(),
+        );
         $this->write($entries);
     }
 }

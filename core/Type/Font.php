@@ -169,7 +169,10 @@ final class Font
      */
     public function missing(string $text): array
     {
-        $missing = \array_filter(\mb_str_split($text), fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character)) && 1 !== \preg_match('/\s/u', $character));
+        $missing = \array_filter(
+            \mb_str_split($text),
+            fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character)) && 1 !== \preg_match('/\s/u', $character),
+        );
 
         return \array_values(\array_unique($missing));
     }

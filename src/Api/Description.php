@@ -56,7 +56,11 @@ final readonly class Description
     /** @return array<string, mixed> */
     private static function schema(string $file): array
     {
-        $text = (string) \preg_replace_callback('~"[\w.]*#/\$defs/(\w+)"~', static fn (array $m): string => '"#/components/schemas/Design'.\ucfirst($m[1]).'"', (string) \file_get_contents($file));
+        $text = (string) \preg_replace_callback(
+            '~"[\w.]*#/\$defs/(\w+)"~',
+            static fn (array $m): string => '"#/components/schemas/Design'.\ucfirst($m[1]).'"',
+            (string) \file_get_contents($file),
+        );
         /** @var array<string, mixed> $schema */
         $schema = \json_decode($text, true, 64, \JSON_THROW_ON_ERROR);
         unset($schema['$schema'], $schema['$id']);

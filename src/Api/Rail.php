@@ -64,7 +64,11 @@ final readonly class Rail
             hanging: $this->lists->count(JobList::Rail),
             done: $this->lists->count(JobList::Done),
             archived: $this->lists->count(JobList::Archived),
-            day: new DayWork($toCut['film'], $toCut['toWeed'], \array_map(static fn (string $blank, int $quantity): PressCount => new PressCount($blank, $quantity), \array_keys($toPress), $toPress)),
+            day: new DayWork(
+                $toCut['film'],
+                $toCut['toWeed'],
+                \array_map(static fn (string $blank, int $quantity): PressCount => new PressCount($blank, $quantity), \array_keys($toPress), $toPress),
+            ),
         );
     }
 
@@ -102,7 +106,9 @@ final readonly class Rail
                 savedAt: $design->savedAt->format(\DATE_ATOM),
                 backup: null === $cards[$design->id]->unreadable ? null : $this->backups->of($design),
             ), $job->currentDesigns()),
-            removed: \array_values($job->designs->filter(static fn (JobDesign $design): bool => null !== $design->removedAt)->map(static fn (JobDesign $design): DesignName => DesignName::of($design))->toArray()),
+            removed: \array_values($job->designs->filter(static fn (JobDesign $design): bool => null !== $design->removedAt)->map(
+                static fn (JobDesign $design): DesignName => DesignName::of($design),
+            )->toArray()),
         );
     }
 

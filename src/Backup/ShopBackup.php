@@ -51,7 +51,10 @@ final readonly class ShopBackup
                 $zip->addFile($path, $name);
                 $sums[$name] = \hash_file('sha256', $path);
             }
-            $zip->addFromString(self::MANIFEST, \json_encode(['format' => self::FORMAT, 'made' => \date(\DATE_ATOM), 'sha256' => $sums], \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR)."\n");
+            $zip->addFromString(
+                self::MANIFEST,
+                \json_encode(['format' => self::FORMAT, 'made' => \date(\DATE_ATOM), 'sha256' => $sums], \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR)."\n",
+            );
             if (!$zip->close() || !@\copy($packed, "$file.part") || !@\rename("$file.part", $file)) {
                 @\unlink("$file.part");
                 throw BackupException::notWritten($file);

@@ -67,7 +67,10 @@ final class PlanCommand extends Command
                 $files["{$sheet->film->id}-blade-side.{$format->extension()}"] = $format->write($sheet);
             }
         }
-        $files['plan.json'] = \json_encode(PlanReport::of($plan, $this->losses->all($plan->design, $plan->composition, $plan->separation)), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n";
+        $files['plan.json'] = \json_encode(
+            PlanReport::of($plan, $this->losses->all($plan->design, $plan->composition, $plan->separation)),
+            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+        )."\n";
         foreach ($files as $name => $content) {
             if (false === @\file_put_contents("$folder/$name", $content)) {
                 $io->error("$folder/$name cannot be written.");

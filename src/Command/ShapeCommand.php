@@ -54,7 +54,13 @@ final class ShapeCommand extends Command
 
             return self::FAILURE;
         }
-        $output->writeln('json' === $input->getOption('format') ? (string) \json_encode($glyphs) : \implode('|', \array_map(static fn (array $glyph): string => \sprintf('%d=%d@%d,%d+%d', $glyph['gid'], $glyph['cl'], $glyph['dx'], $glyph['dy'], $glyph['ax']), $glyphs)));
+        $output->writeln('json' === $input->getOption('format') ? (string) \json_encode($glyphs) : \implode(
+            '|',
+            \array_map(
+                static fn (array $glyph): string => \sprintf('%d=%d@%d,%d+%d', $glyph['gid'], $glyph['cl'], $glyph['dx'], $glyph['dy'], $glyph['ax']),
+                $glyphs,
+            ),
+        ));
 
         return self::SUCCESS;
     }

@@ -23,9 +23,16 @@ final readonly class ArtworkController
     }
 
     #[Route('/api/artwork', methods: 'POST')]
-    #[OA\Post(path: '/api/artwork', operationId: 'readArtwork', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'image/svg+xml', schema: new OA\Schema(type: 'string', format: 'binary'))), responses: [
+    #[OA\Post(path: '/api/artwork', operationId: 'readArtwork', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\MediaType(mediaType: 'image/svg+xml', schema: new OA\Schema(type: 'string', format: 'binary')),
+    ), responses: [
         new OA\Response(response: 200, description: 'Its shapes, by colour.', content: new OA\JsonContent(ref: '#/components/schemas/ReadArtwork')),
-        new OA\Response(response: 422, description: 'It cannot be read; the detail says why.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 422,
+            description: 'It cannot be read; the detail says why.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function read(Request $request): JsonResponse
     {

@@ -28,17 +28,30 @@ final readonly class BlankController
 
     #[Route('/api/blanks', methods: 'GET')]
     #[OA\Get(path: '/api/blanks', operationId: 'listBlanks', responses: [
-        new OA\Response(response: 200, description: 'The blanks, each in its sizes with its placements.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/BlankEntry'))),
+        new OA\Response(
+            response: 200,
+            description: 'The blanks, each in its sizes with its placements.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/BlankEntry')),
+        ),
     ])]
     public function list(): JsonResponse
     {
-        return new JsonResponse(\array_map(BlankEntry::of(...), $this->entities->getRepository(ShopBlank::class)->findBy([], ['position' => 'ASC', 'id' => 'ASC'])));
+        return new JsonResponse(\array_map(
+            BlankEntry::of(...),
+            $this->entities->getRepository(ShopBlank::class)->findBy([], ['position' => 'ASC', 'id' => 'ASC']),
+        ));
     }
 
     #[Route('/api/blanks/{id}', methods: 'PUT')]
-    #[OA\Put(path: '/api/blanks/{id}', operationId: 'saveBlank', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')), responses: [
+    #[OA\Put(path: '/api/blanks/{id}', operationId: 'saveBlank', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')), responses: [
         new OA\Response(response: 200, description: 'Saved; version 0 makes a new one.', content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version; nothing was saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
         new OA\Response(response: 422, description: 'It is not a blank; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(string $id, Request $request, ShopBlankReader $reader): JsonResponse
@@ -69,8 +82,14 @@ final readonly class BlankController
     }
 
     #[Route('/api/blanks/{id}', methods: 'DELETE')]
-    #[OA\Delete(path: '/api/blanks/{id}', operationId: 'removeBlank', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'Gone from the shop; designs keep their own.', content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')),
+    #[OA\Delete(path: '/api/blanks/{id}', operationId: 'removeBlank', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Gone from the shop; designs keep their own.',
+            content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry'),
+        ),
     ])]
     public function remove(string $id): JsonResponse
     {

@@ -43,8 +43,14 @@ final readonly class DesignController
     }
 
     #[Route('/api/designs/{id}', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}', operationId: 'openDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The document, and all that was worked out from it.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
+    #[OA\Get(path: '/api/designs/{id}', operationId: 'openDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The document, and all that was worked out from it.',
+            content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign'),
+        ),
         new OA\Response(response: 404, description: 'There is no such design.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function open(string $id): JsonResponse
@@ -53,10 +59,20 @@ final readonly class DesignController
     }
 
     #[Route('/api/designs/{id}', methods: 'PUT')]
-    #[OA\Put(path: '/api/designs/{id}', operationId: 'saveDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveDesign')), responses: [
+    #[OA\Put(path: '/api/designs/{id}', operationId: 'saveDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveDesign')), responses: [
         new OA\Response(response: 200, description: 'Saved.', content: new OA\JsonContent(ref: '#/components/schemas/SavedDesign')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        new OA\Response(response: 422, description: 'The document is not a design; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version; nothing was saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+        new OA\Response(
+            response: 422,
+            description: 'The document is not a design; nothing was saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function save(string $id, Request $request): JsonResponse
     {
@@ -82,8 +98,16 @@ final readonly class DesignController
         new OA\PathParameter(name: 'way', required: true, schema: new OA\Schema(type: 'string', enum: ['undo', 'redo'])),
         new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
     ], responses: [
-        new OA\Response(response: 200, description: 'The design as it is now; unchanged at the end of the history.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 200,
+            description: 'The design as it is now; unchanged at the end of the history.',
+            content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign'),
+        ),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function move(string $id, string $way, Request $request): JsonResponse
     {
@@ -95,8 +119,14 @@ final readonly class DesignController
     }
 
     #[Route('/api/designs/{id}/history', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/history', operationId: 'listHistory', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'All steps, the latest first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/HistoryStep'))),
+    #[OA\Get(path: '/api/designs/{id}/history', operationId: 'listHistory', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'All steps, the latest first.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/HistoryStep')),
+        ),
     ])]
     public function history(string $id): JsonResponse
     {
@@ -122,7 +152,11 @@ final readonly class DesignController
         // Asked for by what it shows, it never changes.
         $lasts = $request->query->getString('of') === $step->hash;
 
-        return new Response($picture, 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => $lasts ? 'private, max-age=31536000, immutable' : 'no-cache']);
+        return new Response(
+            $picture,
+            200,
+            ['Content-Type' => 'image/svg+xml', 'Cache-Control' => $lasts ? 'private, max-age=31536000, immutable' : 'no-cache'],
+        );
     }
 
     #[Route('/api/designs/{id}/history/{number}', requirements: ['number' => '\d+'], methods: 'POST')]
@@ -132,7 +166,11 @@ final readonly class DesignController
         new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
     ], responses: [
         new OA\Response(response: 200, description: 'The design as it is now.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function goTo(string $id, int $number, Request $request): JsonResponse
     {
@@ -150,7 +188,11 @@ final readonly class DesignController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'text/plain', schema: new OA\Schema(type: 'string'))), responses: [
-        new OA\Response(response: 200, description: 'Named; an empty name takes it away.', content: new OA\JsonContent(ref: '#/components/schemas/HistoryStep')),
+        new OA\Response(
+            response: 200,
+            description: 'Named; an empty name takes it away.',
+            content: new OA\JsonContent(ref: '#/components/schemas/HistoryStep'),
+        ),
     ])]
     public function name(string $id, int $number, Request $request): JsonResponse
     {
@@ -163,8 +205,24 @@ final readonly class DesignController
     }
 
     #[Route('/api/designs/{id}/compare', methods: 'POST')]
-    #[OA\Post(path: '/api/designs/{id}/compare', operationId: 'compareDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['base', 'ours'], properties: [new OA\Property(property: 'base', ref: '#/components/schemas/Design'), new OA\Property(property: 'ours', ref: '#/components/schemas/Design')], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'What each changed since the base, and both together.', content: new OA\JsonContent(ref: '#/components/schemas/Comparison')),
+    #[OA\Post(path: '/api/designs/{id}/compare', operationId: 'compareDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['base', 'ours'],
+            properties: [
+                new OA\Property(property: 'base', ref: '#/components/schemas/Design'),
+                new OA\Property(property: 'ours', ref: '#/components/schemas/Design'),
+            ],
+            type: 'object',
+        ),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'What each changed since the base, and both together.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Comparison'),
+        ),
     ])]
     public function compare(string $id, Request $request): JsonResponse
     {

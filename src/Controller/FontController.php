@@ -35,7 +35,11 @@ final readonly class FontController
 
     #[Route('/api/fonts', methods: 'GET')]
     #[OA\Get(path: '/api/fonts', operationId: 'listFonts', responses: [
-        new OA\Response(response: 200, description: 'The type case.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FontCard'))),
+        new OA\Response(
+            response: 200,
+            description: 'The type case.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FontCard')),
+        ),
     ])]
     public function list(): JsonResponse
     {
@@ -43,9 +47,20 @@ final readonly class FontController
     }
 
     #[Route('/api/fonts', methods: 'POST')]
-    #[OA\Post(path: '/api/fonts', operationId: 'addFont', requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary'))), responses: [
-        new OA\Response(response: 200, description: 'In the type case, and usable at once.', content: new OA\JsonContent(ref: '#/components/schemas/AddedFont')),
-        new OA\Response(response: 422, description: 'It is no font that can be used; the detail says why.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    #[OA\Post(path: '/api/fonts', operationId: 'addFont', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\MediaType(mediaType: 'application/octet-stream', schema: new OA\Schema(type: 'string', format: 'binary')),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'In the type case, and usable at once.',
+            content: new OA\JsonContent(ref: '#/components/schemas/AddedFont'),
+        ),
+        new OA\Response(
+            response: 422,
+            description: 'It is no font that can be used; the detail says why.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function add(Request $request, FontArrival $arrival): JsonResponse
     {
@@ -63,8 +78,16 @@ final readonly class FontController
     }
 
     #[Route('/api/fonts/{id}/glyphs', methods: 'GET')]
-    #[OA\Get(path: '/api/fonts/{id}/glyphs', operationId: 'listGlyphs', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')), new OA\QueryParameter(name: 'search', required: true, schema: new OA\Schema(type: 'string')), new OA\QueryParameter(name: 'after', description: 'How many of them are shown already.', required: true, schema: new OA\Schema(type: 'integer'))], responses: [
-        new OA\Response(response: 200, description: 'Up to 120 of the glyphs that fit a search; those without a character first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GlyphCard'))),
+    #[OA\Get(path: '/api/fonts/{id}/glyphs', operationId: 'listGlyphs', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'search', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'after', description: 'How many of them are shown already.', required: true, schema: new OA\Schema(type: 'integer')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Up to 120 of the glyphs that fit a search; those without a character first.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GlyphCard')),
+        ),
     ])]
     public function glyphs(string $id, Request $request): JsonResponse
     {

@@ -35,10 +35,19 @@ final readonly class JobController
     #[Route('/api/jobs', methods: 'GET')]
     #[OA\Get(path: '/api/jobs', operationId: 'listJobs', parameters: [
         new OA\QueryParameter(name: 'list', required: false, schema: new OA\Schema(type: 'string', enum: ['rail', 'done', 'archived'])),
-        new OA\QueryParameter(name: 'find', description: 'What title, customer, state, words, blanks or films have.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(
+            name: 'find',
+            description: 'What title, customer, state, words, blanks or films have.',
+            required: false,
+            schema: new OA\Schema(type: 'string'),
+        ),
         new OA\QueryParameter(name: 'from', description: 'How many jobs of the list come before.', required: false, schema: new OA\Schema(type: 'integer')),
     ], responses: [
-        new OA\Response(response: 200, description: 'Some jobs of a list: on the rail the next due first, elsewhere the latest.', content: new OA\JsonContent(ref: '#/components/schemas/Rail')),
+        new OA\Response(
+            response: 200,
+            description: 'Some jobs of a list: on the rail the next due first, elsewhere the latest.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Rail'),
+        ),
     ])]
     public function list(Request $request): JsonResponse
     {
@@ -49,7 +58,11 @@ final readonly class JobController
 
     #[Route('/api/stamp', methods: 'GET')]
     #[OA\Get(path: '/api/stamp', operationId: 'stampOfShop', responses: [
-        new OA\Response(response: 200, description: 'Differs as soon as a job or a design was changed.', content: new OA\JsonContent(ref: '#/components/schemas/Stamp')),
+        new OA\Response(
+            response: 200,
+            description: 'Differs as soon as a job or a design was changed.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Stamp'),
+        ),
     ])]
     public function stamp(Stamps $stamps): JsonResponse
     {
@@ -57,9 +70,16 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs', methods: 'POST')]
-    #[OA\Post(path: '/api/jobs', operationId: 'openJob', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/NewJob')), responses: [
+    #[OA\Post(path: '/api/jobs', operationId: 'openJob', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(ref: '#/components/schemas/NewJob'),
+    ), responses: [
         new OA\Response(response: 201, description: 'On the rail, with an empty design.', content: new OA\JsonContent(ref: '#/components/schemas/JobCard')),
-        new OA\Response(response: 422, description: 'Something is missing; nothing was made.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 422,
+            description: 'Something is missing; nothing was made.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function open(Request $request): JsonResponse
     {
@@ -69,7 +89,9 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{id}', methods: 'GET')]
-    #[OA\Get(path: '/api/jobs/{id}', operationId: 'showJob', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+    #[OA\Get(path: '/api/jobs/{id}', operationId: 'showJob', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
         new OA\Response(response: 200, description: 'The job with its items and designs.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
         new OA\Response(response: 404, description: 'There is no such job.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
@@ -79,10 +101,20 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{id}', methods: 'PUT')]
-    #[OA\Put(path: '/api/jobs/{id}', operationId: 'changeJob', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChangeJob')), responses: [
+    #[OA\Put(path: '/api/jobs/{id}', operationId: 'changeJob', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/ChangeJob')), responses: [
         new OA\Response(response: 200, description: 'Changed.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version; nothing was changed.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
-        new OA\Response(response: 422, description: 'Something is missing; nothing was changed.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version; nothing was changed.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+        new OA\Response(
+            response: 422,
+            description: 'Something is missing; nothing was changed.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function change(string $id, Request $request): JsonResponse
     {
@@ -102,7 +134,12 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{id}/duplicate', methods: 'POST')]
-    #[OA\Post(path: '/api/jobs/{id}/duplicate', operationId: 'duplicateJob', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['due'], properties: [new OA\Property(property: 'due', type: 'string', format: 'date')], type: 'object')), responses: [
+    #[OA\Post(path: '/api/jobs/{id}/duplicate', operationId: 'duplicateJob', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(required: ['due'], properties: [new OA\Property(property: 'due', type: 'string', format: 'date')], type: 'object'),
+    ), responses: [
         new OA\Response(response: 201, description: 'A job like it, due on that day.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function duplicate(string $id, Request $request): JsonResponse
@@ -114,7 +151,9 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{id}/archive', methods: 'POST')]
-    #[OA\Post(path: '/api/jobs/{id}/archive', operationId: 'archiveJob', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+    #[OA\Post(path: '/api/jobs/{id}/archive', operationId: 'archiveJob', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
         new OA\Response(response: 200, description: 'Off the rail; nothing of it is lost.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function archive(string $id): JsonResponse
@@ -123,7 +162,9 @@ final readonly class JobController
     }
 
     #[Route('/api/jobs/{id}/reopen', methods: 'POST')]
-    #[OA\Post(path: '/api/jobs/{id}/reopen', operationId: 'reopenJob', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+    #[OA\Post(path: '/api/jobs/{id}/reopen', operationId: 'reopenJob', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
         new OA\Response(response: 200, description: 'Back on the rail.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function reopen(string $id): JsonResponse

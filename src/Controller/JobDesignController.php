@@ -39,7 +39,16 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/jobs/{id}/designs', methods: 'POST')]
-    #[OA\Post(path: '/api/jobs/{id}/designs', operationId: 'addDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['blank', 'placement'], properties: [new OA\Property(property: 'blank', type: 'string'), new OA\Property(property: 'placement', type: 'string')], type: 'object')), responses: [
+    #[OA\Post(path: '/api/jobs/{id}/designs', operationId: 'addDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['blank', 'placement'],
+            properties: [new OA\Property(property: 'blank', type: 'string'), new OA\Property(property: 'placement', type: 'string')],
+            type: 'object',
+        ),
+    ), responses: [
         new OA\Response(response: 201, description: 'An empty design, on that placement.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
         new OA\Response(response: 422, description: 'The shop has no such blank.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
@@ -55,9 +64,22 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/jobs/{id}/design-file', methods: 'POST')]
-    #[OA\Post(path: '/api/jobs/{id}/design-file', operationId: 'openDesignFile', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'application/zip', schema: new OA\Schema(type: 'string', format: 'binary'))), responses: [
-        new OA\Response(response: 201, description: 'The design of the file, in this job.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
-        new OA\Response(response: 422, description: 'It is not a design file; nothing was taken in.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    #[OA\Post(path: '/api/jobs/{id}/design-file', operationId: 'openDesignFile', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\MediaType(mediaType: 'application/zip', schema: new OA\Schema(type: 'string', format: 'binary')),
+    ), responses: [
+        new OA\Response(
+            response: 201,
+            description: 'The design of the file, in this job.',
+            content: new OA\JsonContent(ref: '#/components/schemas/DesignName'),
+        ),
+        new OA\Response(
+            response: 422,
+            description: 'It is not a design file; nothing was taken in.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function openFile(string $id, Request $request, DesignArrival $arrival): JsonResponse
     {
@@ -69,7 +91,9 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/designs/{id}/duplicate', methods: 'POST')]
-    #[OA\Post(path: '/api/designs/{id}/duplicate', operationId: 'duplicateDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+    #[OA\Post(path: '/api/designs/{id}/duplicate', operationId: 'duplicateDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
         new OA\Response(response: 201, description: 'A design like it, in the same job.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
     ])]
     public function duplicate(string $id, Drafting $drafting): JsonResponse
@@ -84,8 +108,14 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/designs/{id}', methods: 'DELETE')]
-    #[OA\Delete(path: '/api/designs/{id}', operationId: 'removeDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'Taken out of its job; it can be brought back.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
+    #[OA\Delete(path: '/api/designs/{id}', operationId: 'removeDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Taken out of its job; it can be brought back.',
+            content: new OA\JsonContent(ref: '#/components/schemas/JobSheet'),
+        ),
     ])]
     public function remove(string $id): JsonResponse
     {
@@ -97,7 +127,9 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/designs/{id}/restore', methods: 'POST')]
-    #[OA\Post(path: '/api/designs/{id}/restore', operationId: 'restoreDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+    #[OA\Post(path: '/api/designs/{id}/restore', operationId: 'restoreDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
         new OA\Response(response: 200, description: 'Back in its job.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function restore(string $id): JsonResponse
@@ -110,8 +142,14 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/designs/{id}/stamp', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/stamp', operationId: 'stampOfDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The version of the design, as text; empty where it is gone.', content: new OA\JsonContent(ref: '#/components/schemas/Stamp')),
+    #[OA\Get(path: '/api/designs/{id}/stamp', operationId: 'stampOfDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The version of the design, as text; empty where it is gone.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Stamp'),
+        ),
     ])]
     public function stamp(string $id, Stamps $stamps): JsonResponse
     {
@@ -119,9 +157,26 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/designs/{id}/approval', methods: 'POST')]
-    #[OA\Post(path: '/api/designs/{id}/approval', operationId: 'approveDesign', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['version', 'by'], properties: [new OA\Property(property: 'version', type: 'integer'), new OA\Property(property: 'by', type: 'string')], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'Noted with the exact state of the design.', content: new OA\JsonContent(ref: '#/components/schemas/Approval')),
-        new OA\Response(response: 409, description: 'It was changed since that version: what was approved is not what is there.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    #[OA\Post(path: '/api/designs/{id}/approval', operationId: 'approveDesign', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['version', 'by'],
+            properties: [new OA\Property(property: 'version', type: 'integer'), new OA\Property(property: 'by', type: 'string')],
+            type: 'object',
+        ),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Noted with the exact state of the design.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Approval'),
+        ),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed since that version: what was approved is not what is there.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function approve(string $id, Request $request): JsonResponse
     {
@@ -140,7 +195,9 @@ final readonly class JobDesignController
     }
 
     #[Route('/api/designs/{id}/approval', methods: 'DELETE')]
-    #[OA\Delete(path: '/api/designs/{id}/approval', operationId: 'withdrawApproval', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
+    #[OA\Delete(path: '/api/designs/{id}/approval', operationId: 'withdrawApproval', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
         new OA\Response(response: 200, description: 'No longer approved.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function withdraw(string $id): JsonResponse

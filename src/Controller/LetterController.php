@@ -41,8 +41,23 @@ final readonly class LetterController
     }
 
     #[Route('/api/letter-forms', methods: 'POST')]
-    #[OA\Post(path: '/api/letter-forms', operationId: 'listLetterForms', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'line', 'at'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string'), new OA\Property(property: 'at', type: 'integer')], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The letter’s word drawn in every way that the font has for the letter.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/WordForm'))),
+    #[OA\Post(path: '/api/letter-forms', operationId: 'listLetterForms', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['document', 'line', 'at'],
+            properties: [
+                new OA\Property(property: 'document', ref: '#/components/schemas/Design'),
+                new OA\Property(property: 'line', type: 'string'),
+                new OA\Property(property: 'at', type: 'integer'),
+            ],
+            type: 'object',
+        ),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The letter’s word drawn in every way that the font has for the letter.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/WordForm')),
+        ),
     ])]
     public function forms(Request $request): JsonResponse
     {
@@ -56,8 +71,23 @@ final readonly class LetterController
     }
 
     #[Route('/api/try-outs', methods: 'POST')]
-    #[OA\Post(path: '/api/try-outs', operationId: 'tryOut', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'line', 'fonts'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string'), new OA\Property(property: 'fonts', type: 'array', maxItems: 12, items: new OA\Items(type: 'string'))], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The line in each of the fonts, at the ink width that it has.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/TryOut'))),
+    #[OA\Post(path: '/api/try-outs', operationId: 'tryOut', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['document', 'line', 'fonts'],
+            properties: [
+                new OA\Property(property: 'document', ref: '#/components/schemas/Design'),
+                new OA\Property(property: 'line', type: 'string'),
+                new OA\Property(property: 'fonts', type: 'array', maxItems: 12, items: new OA\Items(type: 'string')),
+            ],
+            type: 'object',
+        ),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The line in each of the fonts, at the ink width that it has.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/TryOut')),
+        ),
     ])]
     public function tryOut(Request $request, LossFinder $finder): JsonResponse
     {
@@ -80,7 +110,10 @@ final readonly class LetterController
             $tried = $this->drafting->draft($document)->plan;
             $part = $tried->composition->parts[0];
             $loss = $finder->find($tried->design, $part);
-            $snags = [...\array_filter($tried->snags, static fn (Snag $snag): bool => SnagKind::OutsideArea !== $snag->kind), ...(null === $loss ? [] : LossSnags::of($tried->design, $loss))];
+            $snags = [
+                ...\array_filter($tried->snags, static fn (Snag $snag): bool => SnagKind::OutsideArea !== $snag->kind),
+                ...(null === $loss ? [] : LossSnags::of($tried->design, $loss)),
+            ];
             $tries[] = new TryOut(
                 $font,
                 SvgPath::inMicrometres($part->region, 0, 0),
@@ -95,8 +128,14 @@ final readonly class LetterController
     }
 
     #[Route('/api/designs/{id}/losses', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/losses', operationId: 'findLosses', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'Strokes too thin for their film and holes too small to weed.', content: new OA\JsonContent(ref: '#/components/schemas/Losses')),
+    #[OA\Get(path: '/api/designs/{id}/losses', operationId: 'findLosses', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Strokes too thin for their film and holes too small to weed.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Losses'),
+        ),
     ])]
     public function losses(string $id, JobDesigns $designs, LossFinder $finder): JsonResponse
     {
@@ -114,8 +153,19 @@ final readonly class LetterController
     }
 
     #[Route('/api/mended-joins', methods: 'POST')]
-    #[OA\Post(path: '/api/mended-joins', operationId: 'mendJoins', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document', 'line'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string')], type: 'object')), responses: [
-        new OA\Response(response: 200, description: 'The settings of the line’s letters by which all join, and what was moved.', content: new OA\JsonContent(ref: '#/components/schemas/MendedJoins')),
+    #[OA\Post(path: '/api/mended-joins', operationId: 'mendJoins', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['document', 'line'],
+            properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design'), new OA\Property(property: 'line', type: 'string')],
+            type: 'object',
+        ),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The settings of the line’s letters by which all join, and what was moved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/MendedJoins'),
+        ),
     ])]
     public function mend(Request $request): JsonResponse
     {

@@ -28,17 +28,34 @@ final readonly class RackController
 
     #[Route('/api/film-rack', methods: 'GET')]
     #[OA\Get(path: '/api/film-rack', operationId: 'listRack', responses: [
-        new OA\Response(response: 200, description: 'All films of the shop.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RackEntry'))),
+        new OA\Response(
+            response: 200,
+            description: 'All films of the shop.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RackEntry')),
+        ),
     ])]
     public function list(): JsonResponse
     {
-        return new JsonResponse(\array_map(RackEntry::of(...), $this->entities->getRepository(RackFilm::class)->findBy([], ['position' => 'ASC', 'id' => 'ASC'])));
+        return new JsonResponse(\array_map(
+            RackEntry::of(...),
+            $this->entities->getRepository(RackFilm::class)->findBy([], ['position' => 'ASC', 'id' => 'ASC']),
+        ));
     }
 
     #[Route('/api/film-rack/{id}', methods: 'PUT')]
-    #[OA\Put(path: '/api/film-rack/{id}', operationId: 'saveRackFilm', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/RackEntry')), responses: [
-        new OA\Response(response: 200, description: 'Saved; version 0 makes a new one. Designs keep what they took of it.', content: new OA\JsonContent(ref: '#/components/schemas/RackEntry')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    #[OA\Put(path: '/api/film-rack/{id}', operationId: 'saveRackFilm', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/RackEntry')), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Saved; version 0 makes a new one. Designs keep what they took of it.',
+            content: new OA\JsonContent(ref: '#/components/schemas/RackEntry'),
+        ),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version; nothing was saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
         new OA\Response(response: 422, description: 'It is not a film; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(string $id, Request $request, RackFilmReader $reader): JsonResponse
@@ -69,8 +86,14 @@ final readonly class RackController
     }
 
     #[Route('/api/film-rack/{id}', methods: 'DELETE')]
-    #[OA\Delete(path: '/api/film-rack/{id}', operationId: 'removeRackFilm', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'Gone from the rack; designs keep what they took of it.', content: new OA\JsonContent(ref: '#/components/schemas/RackEntry')),
+    #[OA\Delete(path: '/api/film-rack/{id}', operationId: 'removeRackFilm', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Gone from the rack; designs keep what they took of it.',
+            content: new OA\JsonContent(ref: '#/components/schemas/RackEntry'),
+        ),
     ])]
     public function remove(string $id): JsonResponse
     {
@@ -100,9 +123,20 @@ final readonly class RackController
     }
 
     #[Route('/api/usual-layering', methods: 'PUT')]
-    #[OA\Put(path: '/api/usual-layering', operationId: 'saveUsualLayering', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/UsualLayering')), responses: [
-        new OA\Response(response: 200, description: 'Saved. Designs that are there stay as they are.', content: new OA\JsonContent(ref: '#/components/schemas/UsualLayering')),
-        new OA\Response(response: 422, description: 'It is not a way to put films on one another; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+    #[OA\Put(path: '/api/usual-layering', operationId: 'saveUsualLayering', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(ref: '#/components/schemas/UsualLayering'),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Saved. Designs that are there stay as they are.',
+            content: new OA\JsonContent(ref: '#/components/schemas/UsualLayering'),
+        ),
+        new OA\Response(
+            response: 422,
+            description: 'It is not a way to put films on one another; nothing was saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function saveUsual(Request $request, DesignReader $reader): JsonResponse
     {

@@ -34,8 +34,14 @@ final readonly class SeparationController
     }
 
     #[Route('/api/designs/{id}/pressed', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/pressed', operationId: 'pressed', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The layers on the blank, and how many lie on one another where.', content: new OA\JsonContent(ref: '#/components/schemas/Pressed')),
+    #[OA\Get(path: '/api/designs/{id}/pressed', operationId: 'pressed', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The layers on the blank, and how many lie on one another where.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Pressed'),
+        ),
     ])]
     public function pressed(string $id): JsonResponse
     {
@@ -47,10 +53,19 @@ final readonly class SeparationController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'film', description: 'The film that slips.', required: true, schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'distance', description: 'How far, in µm.', required: true, schema: new OA\Schema(type: 'integer')),
-        new OA\QueryParameter(name: 'angle', description: 'Where to, in degrees clockwise from the right; without it the worst direction is looked for.', required: false, schema: new OA\Schema(type: 'number')),
+        new OA\QueryParameter(
+            name: 'angle',
+            description: 'Where to, in degrees clockwise from the right; without it the worst direction is looked for.',
+            required: false,
+            schema: new OA\Schema(type: 'number'),
+        ),
     ], responses: [
         new OA\Response(response: 200, description: 'What shows wrongly.', content: new OA\JsonContent(ref: '#/components/schemas/SlipResult')),
-        new OA\Response(response: 422, description: 'Nothing is cut from that film, or it cannot slip so far.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 422,
+            description: 'Nothing is cut from that film, or it cannot slip so far.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
     ])]
     public function slip(string $id, Request $request): JsonResponse
     {
@@ -70,8 +85,14 @@ final readonly class SeparationController
     }
 
     #[Route('/api/designs/{id}/fewer-films', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/fewer-films', operationId: 'fewerFilms', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], responses: [
-        new OA\Response(response: 200, description: 'The design as it is, then with fewer films, the greatest saving first.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FewerFilmsProposal'))),
+    #[OA\Get(path: '/api/designs/{id}/fewer-films', operationId: 'fewerFilms', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(
+            response: 200,
+            description: 'The design as it is, then with fewer films, the greatest saving first.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FewerFilmsProposal')),
+        ),
     ])]
     public function fewer(string $id, FewerFilms $fewer): JsonResponse
     {
@@ -86,13 +107,29 @@ final readonly class SeparationController
 
         return new JsonResponse([
             FewerFilmsProposal::from('', $draft->plan, $draft->document, $prices),
-            ...\array_map(static fn (Proposal $proposal): FewerFilmsProposal => FewerFilmsProposal::of($proposal, $prices), $fewer->proposals($draft->document, $draft->plan)),
+            ...\array_map(
+                static fn (Proposal $proposal): FewerFilmsProposal => FewerFilmsProposal::of($proposal, $prices),
+                $fewer->proposals($draft->document, $draft->plan),
+            ),
         ]);
     }
 
     #[Route('/api/designs/{id}/variants', methods: 'POST')]
-    #[OA\Post(path: '/api/designs/{id}/variants', operationId: 'makeVariant', parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design')], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'A design of its own in the same job; the other stays as it is.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
+    #[OA\Post(path: '/api/designs/{id}/variants', operationId: 'makeVariant', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(
+            required: ['document'],
+            properties: [new OA\Property(property: 'document', ref: '#/components/schemas/Design')],
+            type: 'object',
+        ),
+    ), responses: [
+        new OA\Response(
+            response: 201,
+            description: 'A design of its own in the same job; the other stays as it is.',
+            content: new OA\JsonContent(ref: '#/components/schemas/DesignName'),
+        ),
         new OA\Response(response: 422, description: 'It is not a design; nothing was made.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function variant(string $id, Request $request, JobOpening $opening, FreeId $freeId): JsonResponse

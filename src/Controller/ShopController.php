@@ -23,7 +23,11 @@ final readonly class ShopController
 
     #[Route('/api/films', methods: 'GET')]
     #[OA\Get(path: '/api/films', operationId: 'listFilms', responses: [
-        new OA\Response(response: 200, description: 'The film rack.', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/DesignFilm'))),
+        new OA\Response(
+            response: 200,
+            description: 'The film rack.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/DesignFilm')),
+        ),
     ])]
     public function films(): JsonResponse
     {
@@ -42,9 +46,16 @@ final readonly class ShopController
     }
 
     #[Route('/api/shop', methods: 'PUT')]
-    #[OA\Put(path: '/api/shop', operationId: 'saveShop', requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Shop')), responses: [
+    #[OA\Put(path: '/api/shop', operationId: 'saveShop', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(ref: '#/components/schemas/Shop'),
+    ), responses: [
         new OA\Response(response: 200, description: 'Saved.', content: new OA\JsonContent(ref: '#/components/schemas/Shop')),
-        new OA\Response(response: 409, description: 'It was changed elsewhere since that version; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(
+            response: 409,
+            description: 'It was changed elsewhere since that version; nothing was saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
         new OA\Response(response: 422, description: 'Something is wrong; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(Request $request): JsonResponse

@@ -35,7 +35,16 @@ final readonly class DemoShop
     public function load(bool $afresh): bool
     {
         if ($afresh) {
-            foreach ([StepSummary::class, DesignStep::class, JobDesign::class, Item::class, Job::class, RackFilm::class, ShopBlank::class, ShopUsage::class] as $entity) {
+            foreach ([
+                StepSummary::class,
+                DesignStep::class,
+                JobDesign::class,
+                Item::class,
+                Job::class,
+                RackFilm::class,
+                ShopBlank::class,
+                ShopUsage::class,
+            ] as $entity) {
                 $this->entities->createQuery("DELETE FROM $entity e")->execute();
             }
         } elseif ($this->entities->getRepository(RackFilm::class)->count() > 0) {

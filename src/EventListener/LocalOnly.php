@@ -27,7 +27,9 @@ final readonly class LocalOnly
         $own = \in_array(\preg_replace('/:\d+$/', '', $host), self::HOSTS, true);
         $same = null === $origin || $origin === 'http://'.$host;
         $site = $headers->get('Sec-Fetch-Site');
-        $asked = null === $site || \in_array($site, ['same-origin', 'none'], true) || ('GET' === $event->getRequest()->getMethod() && 'navigate' === $headers->get('Sec-Fetch-Mode'));
+        $asked = null === $site
+            || \in_array($site, ['same-origin', 'none'], true)
+            || ('GET' === $event->getRequest()->getMethod() && 'navigate' === $headers->get('Sec-Fetch-Mode'));
         if (!$own || !$same || !$asked) {
             $event->setResponse(new JsonResponse(['title' => 'Refused', 'detail' => 'Uvret answers only to its own pages on this machine.'], 403));
         }

@@ -36,11 +36,26 @@ final readonly class ProblemListener
             null !== $trouble => [503, new Problem('Not saved', $trouble->advice())],
             $e instanceof DesignException => [422, new Problem('The design cannot be read', $e->getMessage(), $e->path)],
             $e instanceof BadRequest => ['' === $e->path ? 400 : 422, new Problem('Not understood', $e->getMessage(), $e->path)],
-            $e instanceof OptimisticLockException => [409, new Problem('Changed elsewhere', 'This design was changed in another window. Open it again to see that; what you typed here is still on this page.')],
+            $e instanceof OptimisticLockException => [
+                409,
+                new Problem(
+                    'Changed elsewhere',
+                    'This design was changed in another window. Open it again to see that; what you typed here is still on this page.',
+                ),
+            ],
             $e instanceof ParcelException, $e instanceof FontException => [422, new Problem('Not taken in', $e->getMessage())],
             $e instanceof PrintingException => [503, new Problem('Not possible now', $e->getMessage())],
-            $e instanceof HttpExceptionInterface => [$e->getStatusCode(), new Problem(404 === $e->getStatusCode() ? 'Not found' : 'Not possible', $e->getMessage())],
-            default => [500, new Problem('Something went wrong in the server', 'Nothing was lost: what was saved before is still there. Try again; if it happens again, look into the log (bin/console uvret:log).')],
+            $e instanceof HttpExceptionInterface => [
+                $e->getStatusCode(),
+                new Problem(404 === $e->getStatusCode() ? 'Not found' : 'Not possible', $e->getMessage()),
+            ],
+            default => [
+                500,
+                new Problem(
+                    'Something went wrong in the server',
+                    'Nothing was lost: what was saved before is still there. Try again; if it happens again, look into the log (bin/console uvret:log).',
+                ),
+            ],
         };
         if ($status >= 500) {
             $this->note($event->getRequest(), $status, $e);
@@ -57,7 +72,15 @@ final readonly class ProblemListener
         // The log itself may be on the disk that is full.
         try {
             $asked = $request->getMethod().' '.$request->getRequestUri();
-            $this->logger->error(\sprintf('%s answered %d: %s: %s at %s:%d', $asked, $status, $cause::class, $cause->getMessage(), $cause->getFile(), $cause->getLine()));
+            $this->logger->error(\sprintf(
+                '%s answered %d: %s: %s at %s:%d',
+                $asked,
+                $status,
+                $cause::class,
+                $cause->getMessage(),
+                $cause->getFile(),
+                $cause->getLine(),
+            ));
         } catch (\Throwable) {
         }
     }

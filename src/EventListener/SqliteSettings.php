@@ -27,7 +27,12 @@ final readonly class SqliteSettings implements Middleware
                 // SQLite's own lower() knows nothing beyond a to z.
                 $native = $connection->getNativeConnection();
                 \assert($native instanceof \PDO);
-                $native->sqliteCreateFunction('small_letters', static fn (mixed $text): string => \mb_strtolower(\is_string($text) ? $text : ''), 1, \PDO::SQLITE_DETERMINISTIC);
+                $native->sqliteCreateFunction(
+                    'small_letters',
+                    static fn (mixed $text): string => \mb_strtolower(\is_string($text) ? $text : ''),
+                    1,
+                    \PDO::SQLITE_DETERMINISTIC,
+                );
 
                 return $connection;
             }

@@ -27,7 +27,11 @@ final readonly class History
         $now = new \DateTimeImmutable();
         $current = $this->step($design, $design->step);
         $last = $this->lastNumber($design);
-        $together = null !== $current && null === $current->name && $current->number !== $design->approved()?->step && $current->number === $last && $current->number > 1
+        $together = null !== $current
+            && null === $current->name
+            && $current->number !== $design->approved()?->step
+            && $current->number === $last
+            && $current->number > 1
             && '' !== $change && $current->change === $change
             && $now->getTimestamp() - $current->madeAt->getTimestamp() < self::TOGETHER;
         if ($together) {
@@ -91,7 +95,10 @@ final readonly class History
     public function steps(JobDesign $design): array
     {
         /** @var list<array{number: int, parent: int, name: string|null, made_at: string, hash: string}> $rows */
-        $rows = $this->connection->fetchAllAssociative('SELECT number, parent, name, made_at, hash FROM design_step WHERE design_id = ? ORDER BY number DESC', [$design->id]);
+        $rows = $this->connection->fetchAllAssociative(
+            'SELECT number, parent, name, made_at, hash FROM design_step WHERE design_id = ? ORDER BY number DESC',
+            [$design->id],
+        );
 
         return $rows;
     }
@@ -100,7 +107,10 @@ final readonly class History
     public function numbers(JobDesign $design, int $most): array
     {
         /** @var array<int, int> $numbers */
-        $numbers = $this->connection->fetchAllKeyValue("SELECT id, number FROM design_step WHERE design_id = ? ORDER BY number DESC LIMIT $most", [$design->id]);
+        $numbers = $this->connection->fetchAllKeyValue(
+            "SELECT id, number FROM design_step WHERE design_id = ? ORDER BY number DESC LIMIT $most",
+            [$design->id],
+        );
 
         return $numbers;
     }

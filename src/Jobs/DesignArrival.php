@@ -68,7 +68,10 @@ final readonly class DesignArrival
             }
             $id = \substr($font->entry->id, 0, 36)."-$number";
         }
-        $this->shopFonts->add(FontEntry::measured($id, $font->entry->name, $font->entry->use, $font->entry->licence, Font::fromBytes($font->bytes)), $font->bytes);
+        $this->shopFonts->add(
+            FontEntry::measured($id, $font->entry->name, $font->entry->use, $font->entry->licence, Font::fromBytes($font->bytes)),
+            $font->bytes,
+        );
 
         return $id;
     }

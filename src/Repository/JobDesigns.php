@@ -22,7 +22,9 @@ final readonly class JobDesigns
     {
         $design = $this->evenRemoved($id);
 
-        return null === $design->removedAt ? $design : throw new NotFoundHttpException('This design was taken out of its job. It can be brought back on the job’s sheet.');
+        return null === $design->removedAt
+            ? $design
+            : throw new NotFoundHttpException('This design was taken out of its job. It can be brought back on the job’s sheet.');
     }
 
     /** @throws NotFoundHttpException where there never was such a design */

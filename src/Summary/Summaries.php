@@ -99,7 +99,12 @@ final readonly class Summaries
             /** @var array{step_id: int, shown: string, film: int, to_weed: int} $row */
             /** @var array{name: string, blank: string, size: string, placement: string, across: int, down: int, unit: string, width: int, height: int, films: list<string>, snags: int, unreadable: string|null} $shown */
             $shown = \json_decode($row['shown'], true, 8, \JSON_THROW_ON_ERROR);
-            $kept[$row['step_id']] = new Summary(...[...$shown, 'unit' => Unit::from($shown['unit']), 'filmLength' => $row['film'], 'toWeed' => $row['to_weed']]);
+            $kept[$row['step_id']] = new Summary(...[
+                ...$shown,
+                'unit' => Unit::from($shown['unit']),
+                'filmLength' => $row['film'],
+                'toWeed' => $row['to_weed'],
+            ]);
         }
 
         return $kept;
@@ -115,7 +120,14 @@ final readonly class Summaries
             $summary = Summary::unreadable($document, $e->getMessage());
         } catch (\Throwable $e) {
             // One design that can't be worked out never takes the others along.
-            $this->logger->error(\sprintf('Step %d of a design can\'t be worked out: %s: %s at %s:%d', $step, $e::class, $e->getMessage(), $e->getFile(), $e->getLine()));
+            $this->logger->error(\sprintf(
+                'Step %d of a design can\'t be worked out: %s: %s at %s:%d',
+                $step,
+                $e::class,
+                $e->getMessage(),
+                $e->getFile(),
+                $e->getLine(),
+            ));
             $summary = Summary::unreadable($document, 'It can’t be worked out; the log says why (bin/console uvret:log).');
         }
         $hash = DesignStep::hashOf($document);
@@ -129,9 +141,20 @@ final readonly class Summaries
     {
         $shown = \array_intersect_key(\get_object_vars($summary), \array_flip(self::FIELDS)) + ['unit' => $summary->unit->value];
         $this->connection->executeStatement(
-            'INSERT INTO step_summary (step_id, document, code, shown, words, picture, film, to_weed) VALUES (?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (step_id) DO UPDATE SET
-             document = excluded.document, code = excluded.code, shown = excluded.shown, words = excluded.words, picture = excluded.picture, film = excluded.film, to_weed = excluded.to_weed',
-            [$step, $document, $this->code, \json_encode($shown, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $summary->words, $summary->picture, $summary->filmLength, $summary->toWeed],
+            'INSERT INTO step_summary (step_id, document, code, shown, words, picture, film, to_weed)
+             VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+             ON CONFLICT (step_id) DO UPDATE SET document = excluded.document, code = excluded.code, shown = excluded.shown,
+                 words = excluded.words, picture = excluded.picture, film = excluded.film, to_weed = excluded.to_weed',
+            [
+                $step,
+                $document,
+                $this->code,
+                \json_encode($shown, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE),
+                $summary->words,
+                $summary->picture,
+                $summary->filmLength,
+                $summary->toWeed,
+            ],
         );
     }
 }

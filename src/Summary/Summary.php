@@ -52,7 +52,12 @@ final readonly class Summary
         $design = $plan->design;
         $extent = Drawing::named($design->blank->drawing)->extent($design->blank);
         $films = \array_map(static fn (CutLayer $layer): string => $layer->film->name, $plan->separation->layers);
-        $said = [$design->name, $design->blank->name, ...\array_map(static fn (Line $line): string => $line->lettering->words, $design->lines), ...\array_map(static fn (Film $film): string => $film->name, $design->films)];
+        $said = [
+            $design->name,
+            $design->blank->name,
+            ...\array_map(static fn (Line $line): string => $line->lettering->words, $design->lines),
+            ...\array_map(static fn (Film $film): string => $film->name, $design->films),
+        ];
 
         return new self(
             name: $design->name,

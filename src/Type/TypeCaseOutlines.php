@@ -21,7 +21,10 @@ final readonly class TypeCaseOutlines implements TextOutlines
     {
         $wanted = \strtolower((string) \preg_replace('/[^A-Za-z0-9]/', '', $family));
         foreach ($this->typeCase->entries() as $entry) {
-            if ('' !== $wanted && \in_array($wanted, [\strtolower((string) \preg_replace('/[^A-Za-z0-9]/', '', $entry->name)), \str_replace('-', '', $entry->id)], true)) {
+            if (
+                '' !== $wanted
+                && \in_array($wanted, [\strtolower((string) \preg_replace('/[^A-Za-z0-9]/', '', $entry->name)), \str_replace('-', '', $entry->id)], true)
+            ) {
                 $font = $this->typeCase->font($entry->id);
                 $scale = Affine::scale($size / $font->unitsPerEm);
                 $run = $font->shape($text);

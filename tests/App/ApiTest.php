@@ -54,7 +54,11 @@ final class ApiTest extends ApiCase
     public function testUndoAndRedoGoThroughAllStepsAndBranches(): void
     {
         $words = fn (): string => $this->get('/api/designs/kit-bag-ottilie')->string('document.lines.0.lettering.words');
-        $write = fn (string $text, string $change = ''): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', $text), 200, $change);
+        $write = fn (string $text, string $change = ''): Json => $this->put(
+            $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', $text),
+            200,
+            $change,
+        );
         $write('One');
         $write('Two');
         $this->post('undo');
@@ -78,7 +82,11 @@ final class ApiTest extends ApiCase
 
     public function testTypingIsOneStepAndANamedStepStays(): void
     {
-        $write = fn (string $text): Json => $this->put($this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', $text), 200, 'words:name');
+        $write = fn (string $text): Json => $this->put(
+            $this->get('/api/designs/kit-bag-ottilie')->with('document.lines.0.lettering.words', $text),
+            200,
+            'words:name',
+        );
         $write('H');
         $write('He');
         $write('Hen');

@@ -56,7 +56,10 @@ final class BackupTest extends ApiCase
         yield 'not there' => [static fn (string $file): mixed => \unlink($file), 'no backup'];
         yield 'another database in it' => [self::replaced('shop.sqlite', 'words'), 'damaged'];
         yield 'a later format' => [self::replaced('uvret-backup.json', '{"format": 2, "sha256": {"shop.sqlite": "x"}}'), 'newer Uvret'];
-        yield 'a file that leads out of it' => [self::replaced('uvret-backup.json', '{"format": 1, "sha256": {"shop.sqlite": "x", "../../evil.ttf": "x"}}'), 'damaged'];
+        yield 'a file that leads out of it' => [
+            self::replaced('uvret-backup.json', '{"format": 1, "sha256": {"shop.sqlite": "x", "../../evil.ttf": "x"}}'),
+            'damaged',
+        ];
         $words = \hash('sha256', 'words');
         yield 'no database' => [static function (string $file) use ($words): void {
             self::replaced('shop.sqlite', 'words')($file);

@@ -17,7 +17,10 @@ final class DesignFileTest extends ApiCase
         $file = $this->download('/api/designs/crew-shirt-back/design-file');
         $design = $this->open($file);
         foreach (['buoy', 'chalk'] as $film) {
-            self::assertSame($this->download("/api/designs/crew-shirt-back/blade-side/$film.svg"), $this->download("/api/designs/$design/blade-side/$film.svg"));
+            self::assertSame(
+                $this->download("/api/designs/crew-shirt-back/blade-side/$film.svg"),
+                $this->download("/api/designs/$design/blade-side/$film.svg"),
+            );
         }
 
         // The layout is the one that is written down, whatever reads it.

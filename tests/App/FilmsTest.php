@@ -25,7 +25,15 @@ final class FilmsTest extends ApiCase
         self::assertSame($saved->data(), $this->get('/api/film-rack')->part('0')->data());
 
         // A new one has the defaults of what is left out, and can be taken off again; the last one cannot.
-        $film = ['id' => 'reed', 'name' => 'Reed', 'colour' => '#7A8B3C', 'finish' => 'puff', 'width' => 300_000, 'thickness' => 400, 'bladeSide' => 'mirrored'];
+        $film = [
+            'id' => 'reed',
+            'name' => 'Reed',
+            'colour' => '#7A8B3C',
+            'finish' => 'puff',
+            'width' => 300_000,
+            'thickness' => 400,
+            'bladeSide' => 'mirrored',
+        ];
         $made = $this->send('PUT', '/api/film-rack/reed', ['version' => 0, 'entry' => ['film' => $film]]);
         self::assertSame([45, 150, 'by finish'], [$made->int('entry.cut.blade'), $made->int('entry.press.temperature'), $made->string('entry.film.carries')]);
         foreach ([...\array_column(\array_column(\array_column((array) $rack->data(), 'entry'), 'film'), 'id')] as $id) {
@@ -38,12 +46,23 @@ final class FilmsTest extends ApiCase
     public function testNewDesignsStartWithWhatIsUsual(): void
     {
         $usual = $this->get('/api/usual-layering');
-        self::assertSame(['trapped', 1_000, 'corners'], [$usual->string('layering.usual.kind'), $usual->int('layering.usual.width'), $usual->string('layering.marks')]);
+        self::assertSame(
+            ['trapped', 1_000, 'corners'],
+            [$usual->string('layering.usual.kind'), $usual->int('layering.usual.width'), $usual->string('layering.marks')],
+        );
         $this->send('PUT', '/api/usual-layering', ['layering' => ['usual' => ['width' => 700], 'marks' => 'pins']]);
         self::assertSame('usual/width', $this->send('PUT', '/api/usual-layering', ['layering' => ['usual' => ['width' => -1]]], 422)->string('path'));
-        $job = $this->send('POST', '/api/jobs', ['title' => 'Flags', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'kit-tote', 'quantity' => 1], 201);
+        $job = $this->send(
+            'POST',
+            '/api/jobs',
+            ['title' => 'Flags', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'kit-tote', 'quantity' => 1],
+            201,
+        );
         $design = $this->get('/api/designs/'.$job->string('designs.0.id'));
-        self::assertSame([700, 'pins', 'trapped'], [$design->int('document.layering.usual.width'), $design->string('document.layering.marks'), $design->string('document.layering.usual.kind')]);
+        self::assertSame(
+            [700, 'pins', 'trapped'],
+            [$design->int('document.layering.usual.width'), $design->string('document.layering.marks'), $design->string('document.layering.usual.kind')],
+        );
         self::assertSame(1_000, $this->get('/api/designs/regatta-shirt')->int('document.layering.usual.width'), 'those that are there stay');
     }
 
@@ -51,7 +70,10 @@ final class FilmsTest extends ApiCase
     {
         $opened = $this->get('/api/designs/regatta-shirt');
         $joints = (array) $opened->get('sheet.joints');
-        self::assertContains(['lower' => 'buoy', 'upper' => 'chalk', 'kind' => 'trapped', 'width' => 1_000, 'wanted' => 'trapped', 'safe' => 1_000, 'reason' => null], $joints);
+        self::assertContains(
+            ['lower' => 'buoy', 'upper' => 'chalk', 'kind' => 'trapped', 'width' => 1_000, 'wanted' => 'trapped', 'safe' => 1_000, 'reason' => null],
+            $joints,
+        );
         $layers = (array) $opened->get('sheet.layers');
         self::assertSame(['ink', 'buoy', 'chalk', 'sunup'], \array_column($layers, 'film'));
         self::assertSame($opened->string('sheet.layers.0.marks'), $opened->string('sheet.layers.3.marks'));
@@ -79,7 +101,15 @@ final class FilmsTest extends ApiCase
         self::assertCount($proposals->int('1.films'), (array) $variant->get('sheet.layers'));
         self::assertStringEndsWith('film', $variant->string('document.name'));
         self::assertCount(3, (array) $this->get('/api/designs/regatta-hoodie')->get('sheet.layers'));
-        self::assertSame('name', $this->send('POST', '/api/designs/regatta-hoodie/variants', ['document' => (new Json((array) $proposals->get('1.document')))->with('name', '')->data()], 422)->string('path'));
+        self::assertSame(
+            'name',
+            $this->send(
+                'POST',
+                '/api/designs/regatta-hoodie/variants',
+                ['document' => (new Json((array) $proposals->get('1.document')))->with('name', '')->data()],
+                422,
+            )->string('path'),
+        );
     }
 
     public function testTheProofOfFormsAndMotifsIsMadeToo(): void

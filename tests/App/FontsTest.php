@@ -26,14 +26,22 @@ final class FontsTest extends ApiCase
         $again = $this->send('POST', '/api/fonts', $file);
         self::assertTrue($again->get('known'));
         self::assertSame($id, $again->string('font.id'));
-        $variable = $this->send('POST', '/api/fonts', (string) \file_get_contents(\dirname(__DIR__, 2).'/node_modules/source-sans/VF/SourceSans3VF-Upright.ttf'));
+        $variable = $this->send(
+            'POST',
+            '/api/fonts',
+            (string) \file_get_contents(\dirname(__DIR__, 2).'/node_modules/source-sans/VF/SourceSans3VF-Upright.ttf'),
+        );
         self::assertStringContainsString('default instance', $variable->string('note'));
     }
 
     public function testBadFontsAreRefusedWithTheReason(): void
     {
         $count = \count($this->get('/api/fonts')->data());
-        foreach (['%PDF-1.7' => 'not a TrueType font', 'wOF2'.\str_repeat('x', 60) => 'WOFF2', "\x00\x01\x00\x00\x00\x01".\str_repeat('x', 60) => 'ends too early'] as $bytes => $reason) {
+        foreach ([
+            '%PDF-1.7' => 'not a TrueType font',
+            'wOF2'.\str_repeat('x', 60) => 'WOFF2',
+            "\x00\x01\x00\x00\x00\x01".\str_repeat('x', 60) => 'ends too early',
+        ] as $bytes => $reason) {
             self::assertStringContainsString($reason, $this->send('POST', '/api/fonts', $bytes, 422)->string('detail'));
         }
         self::assertCount($count, $this->get('/api/fonts')->data());
@@ -42,9 +50,18 @@ final class FontsTest extends ApiCase
     public function testFactsOfTheShippedFonts(): void
     {
         $fonts = \array_column($this->get('/api/fonts')->data(), null, 'id');
-        self::assertSame(['lobster', 'yellowtail', 'satisfy', 'sacramento', 'great-vibes', 'playball', 'meow-script'], \array_keys(\array_filter($fonts, static fn (mixed $font): bool => \is_array($font) && true === $font['joins'])));
+        self::assertSame(
+            ['lobster', 'yellowtail', 'satisfy', 'sacramento', 'great-vibes', 'playball', 'meow-script'],
+            \array_keys(\array_filter($fonts, static fn (mixed $font): bool => \is_array($font) && true === $font['joins'])),
+        );
         // Thinnest and usual strokes as they were measured by others, in percent of the H's height.
-        foreach (['anton' => [15.5, 19.6], 'bungee' => [24.6, 31.2], 'graduate' => [10.4, 11.2], 'sacramento' => [4.3, 4.6], 'zilla-slab' => [14.6, 18.8]] as $id => [$thin, $stem]) {
+        foreach ([
+            'anton' => [15.5, 19.6],
+            'bungee' => [24.6, 31.2],
+            'graduate' => [10.4, 11.2],
+            'sacramento' => [4.3, 4.6],
+            'zilla-slab' => [14.6, 18.8],
+        ] as $id => [$thin, $stem]) {
             $font = new Json((array) $fonts[$id]);
             self::assertEqualsWithDelta($thin, 100 * (float) (string) \json_encode($font->get('thin')), 2.5, $id);
             self::assertEqualsWithDelta($stem, 100 * (float) (string) \json_encode($font->get('stem')), 4, $id);
@@ -72,7 +89,11 @@ final class FontsTest extends ApiCase
         self::assertStringContainsString('moved together', $mended->string('said.0'));
         $after = $this->put($opened->with('version', $before->int('version'))->with('document.lines.0.lettering.letters', $mended->get('letters')));
         self::assertSame([], $after->get('sheet.snags'));
-        $forms = $this->send('POST', '/api/letter-forms', ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id'), 'at' => 0]);
+        $forms = $this->send(
+            'POST',
+            '/api/letter-forms',
+            ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id'), 'at' => 0],
+        );
         self::assertGreaterThan(1, \count($forms->data()));
         $this->send('POST', '/api/letter-forms', ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id'), 'at' => 99], 422);
     }
@@ -81,13 +102,20 @@ final class FontsTest extends ApiCase
     {
         $opened = $this->get('/api/designs/kit-bag-ottilie');
         $line = $opened->with('document.lines.0.place.turn', 30)->with('document.lines.0.lettering.heft', 200);
-        $tries = $this->send('POST', '/api/try-outs', ['document' => $line->get('document'), 'line' => $opened->string('document.lines.0.id'), 'fonts' => ['anton', 'satisfy']]);
+        $tries = $this->send(
+            'POST',
+            '/api/try-outs',
+            ['document' => $line->get('document'), 'line' => $opened->string('document.lines.0.id'), 'fonts' => ['anton', 'satisfy']],
+        );
         foreach (['anton', 'satisfy'] as $number => $font) {
             self::assertSame($font, $tries->string("$number.font"));
             self::assertEqualsWithDelta($tries->int('0.frame.width'), $tries->int("$number.frame.width"), 3, 'upright and equally wide');
             self::assertLessThan($tries->int("$number.frame.width") / 2, $tries->int("$number.frame.height"));
         }
         self::assertNotSame($tries->string('0.path'), $tries->string('1.path'));
-        self::assertSame('line', $this->send('POST', '/api/try-outs', ['document' => $line->get('document'), 'line' => 'gone', 'fonts' => []], 422)->string('path'));
+        self::assertSame(
+            'line',
+            $this->send('POST', '/api/try-outs', ['document' => $line->get('document'), 'line' => 'gone', 'fonts' => []], 422)->string('path'),
+        );
     }
 }

@@ -43,7 +43,10 @@ final class JobsTest extends ApiCase
     public function testAJobsSheetIsChangedByOneAtATime(): void
     {
         $sheet = $this->get('/api/jobs/kit-bags');
-        $change = $sheet->with('title', 'Kit bags, again')->with('state', 'to cut')->with('items', [['blank' => 'Kit tote', 'size' => 'One size', 'quantity' => 12]]);
+        $change = $sheet->with('title', 'Kit bags, again')->with('state', 'to cut')->with(
+            'items',
+            [['blank' => 'Kit tote', 'size' => 'One size', 'quantity' => 12]],
+        );
         $changed = $this->send('PUT', '/api/jobs/kit-bags', $change);
         self::assertSame(['Kit bags, again', 'to cut', 12], [$changed->string('title'), $changed->string('state'), $changed->int('items.0.quantity')]);
         self::assertSame($changed->data(), $this->get('/api/jobs/kit-bags')->data());
@@ -129,7 +132,10 @@ final class JobsTest extends ApiCase
         $this->put($this->get('/api/designs/committee-hat')->with('document.lines.0.lettering.words', 'Seen at the finish'), 200, 'words:line');
         self::assertFalse($this->get('/api/designs/committee-hat')->get('approval.current'));
         $step = $approval->int('step');
-        self::assertSame($opened->string('document.lines.0.lettering.words'), $this->get("/api/designs/committee-hat/history/$step.json")->string('lines.0.lettering.words'));
+        self::assertSame(
+            $opened->string('document.lines.0.lettering.words'),
+            $this->get("/api/designs/committee-hat/history/$step.json")->string('lines.0.lettering.words'),
+        );
         $now = $this->get('/api/designs/committee-hat')->int('version');
         self::assertTrue($this->send('POST', "/api/designs/committee-hat/undo?version=$now")->get('approval.current'));
         $this->send('DELETE', '/api/designs/committee-hat/approval');
@@ -162,8 +168,16 @@ final class JobsTest extends ApiCase
         $this->send('PUT', '/api/blanks/kit-tote', $changed, 409);
         $own = $changed->with('version', 0)->with('blank.id', 'oar-bag')->with('blank.name', 'Oar bag');
         self::assertSame(1, $this->send('PUT', '/api/blanks/oar-bag', $own)->int('version'));
-        self::assertSame('sizes/0/width', $this->send('PUT', '/api/blanks/oar-bag', $own->with('version', 1)->with('blank.sizes.0.width', -1), 422)->string('path'));
-        $new = $this->send('POST', '/api/jobs', ['title' => 'Oar bags', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'oar-bag', 'quantity' => 2], 201);
+        self::assertSame(
+            'sizes/0/width',
+            $this->send('PUT', '/api/blanks/oar-bag', $own->with('version', 1)->with('blank.sizes.0.width', -1), 422)->string('path'),
+        );
+        $new = $this->send(
+            'POST',
+            '/api/jobs',
+            ['title' => 'Oar bags', 'customer' => 'Harbour Juniors', 'due' => '2027-06-04', 'blank' => 'oar-bag', 'quantity' => 2],
+            201,
+        );
         self::assertSame('Oar bag', $new->string('designs.0.blank'));
         $this->send('DELETE', '/api/blanks/oar-bag');
         self::assertSame('Oar bag', $this->get('/api/designs/'.$new->string('designs.0.id'))->string('document.blank.name'), 'designs keep their blank');

@@ -63,7 +63,11 @@ final class KilledServerTest extends TestCase
             $version = $found->int('version');
             do {
                 $next = $count + 1;
-                $body = new Json(['version' => $version, 'document' => $found->with('document.lines.0.lettering.words', "Crew $next")->get('document'), 'change' => '']);
+                $body = new Json([
+                    'version' => $version,
+                    'document' => $found->with('document.lines.0.lettering.words', "Crew $next")->get('document'),
+                    'change' => '',
+                ]);
                 $start = \microtime(true);
                 $answer = $this->request('PUT', (string) $body, $server, $end);
                 if (null !== $answer) {
@@ -86,7 +90,13 @@ final class KilledServerTest extends TestCase
     {
         $root = \dirname(__DIR__, 2);
         $environment = ['UVRET_DATABASE' => $this->database, 'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'PATH' => (string) \getenv('PATH')];
-        $server = \proc_open([\PHP_BINARY, '-q', '-S', '127.0.0.1:'.$this->port, '-t', "$root/public", "$root/public/index.php"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root, $environment);
+        $server = \proc_open(
+            [\PHP_BINARY, '-q', '-S', '127.0.0.1:'.$this->port, '-t', "$root/public", "$root/public/index.php"],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            $root,
+            $environment,
+        );
         self::assertIsResource($server);
         $this->server = $server;
         for ($tries = 0; $tries < 200; ++$tries) {

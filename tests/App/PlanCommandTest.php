@@ -31,7 +31,11 @@ final class PlanCommandTest extends TestCase
         /** @var array{ink: array{width: int}, layers: list<array{file: string}>, snags: list<mixed>, losses: list<array{kind: string}>} $report */
         $report = \json_decode((string) \file_get_contents($this->out.'/plan.json'), true, 32, \JSON_THROW_ON_ERROR);
         self::assertSame([], $report['snags'], 'a demo design has no snags');
-        self::assertSame('regatta-shirt.json' === \basename($file), \in_array('thin remains', \array_column($report['losses'], 'kind'), true), 'what is lost is reported, as on the Bench');
+        self::assertSame(
+            'regatta-shirt.json' === \basename($file),
+            \in_array('thin remains', \array_column($report['losses'], 'kind'), true),
+            'what is lost is reported, as on the Bench',
+        );
         self::assertFileExists($this->out.'/wear-side.svg');
         self::assertNotEmpty($report['layers']);
         foreach ($report['layers'] as $layer) {
@@ -66,7 +70,11 @@ final class PlanCommandTest extends TestCase
     /** @return array{int, string} the exit status, and what was printed */
     private function plan(string $file): array
     {
-        \exec(\escapeshellarg(\dirname(__DIR__, 2).'/bin/console').' uvret:plan '.\escapeshellarg($file).' --out '.\escapeshellarg($this->out).' 2>&1', $lines, $status);
+        \exec(
+            \escapeshellarg(\dirname(__DIR__, 2).'/bin/console').' uvret:plan '.\escapeshellarg($file).' --out '.\escapeshellarg($this->out).' 2>&1',
+            $lines,
+            $status,
+        );
 
         return [$status, \implode(' ', $lines)];
     }

@@ -16,7 +16,9 @@ final class RailTest extends ApiCase
         $opened = $this->get('/api/designs/kit-bag-ottilie');
         $this->put($opened->with('document.lines.0.lettering.words', 'Henrik'));
         // As a newer Uvret might have written it.
-        $this->connection()->executeStatement("UPDATE design_step SET document = '{\"uvret\": 99, \"name\": \"From the future\"}', hash = 'x' WHERE design_id = 'kit-bag-ottilie' AND number = 2");
+        $this->connection()->executeStatement(
+            "UPDATE design_step SET document = '{\"uvret\": 99, \"name\": \"From the future\"}', hash = 'x' WHERE design_id = 'kit-bag-ottilie' AND number = 2",
+        );
         $this->connection()->executeStatement("UPDATE job_design SET document = '{\"uvret\": 99, \"name\": \"From the future\"}' WHERE id = 'kit-bag-ottilie'");
         $rail = $this->get('/api/jobs');
         $at = (string) \array_search('kit-bags', \array_column((array) $rail->get('jobs'), 'id'), true);
@@ -83,7 +85,17 @@ final class RailTest extends ApiCase
     private function many(int $count): void
     {
         for ($number = 1; $number <= $count; ++$number) {
-            $this->connection()->insert('job', ['id' => "many-$number", 'title' => "Number $number of many", 'customer' => 'Harbour Juniors', 'due' => '2026-05-'.\sprintf('%02d', 1 + $number % 28), 'state' => 'done', 'archived_at' => '2026-06-01 10:00:00']);
+            $this->connection()->insert(
+                'job',
+                [
+                    'id' => "many-$number",
+                    'title' => "Number $number of many",
+                    'customer' => 'Harbour Juniors',
+                    'due' => '2026-05-'.\sprintf('%02d', 1 + $number % 28),
+                    'state' => 'done',
+                    'archived_at' => '2026-06-01 10:00:00',
+                ],
+            );
         }
     }
 

@@ -21,7 +21,12 @@ final class ShopTest extends ApiCase
         $this->send('PUT', '/api/shop', $shop, 409);
         self::assertSame('name', $this->send('PUT', '/api/shop', $saved->with('name', \str_repeat('x', 81)), 422)->string('path'));
         self::assertSame('unit', $this->send('PUT', '/api/shop', $saved->with('unit', 'ells'), 422)->string('path'));
-        $job = $this->send('POST', '/api/jobs', ['title' => 'Kit', 'customer' => 'Juniors', 'due' => '2027-06-04', 'blank' => 'kit-tote', 'quantity' => 1], 201);
+        $job = $this->send(
+            'POST',
+            '/api/jobs',
+            ['title' => 'Kit', 'customer' => 'Juniors', 'due' => '2027-06-04', 'blank' => 'kit-tote', 'quantity' => 1],
+            201,
+        );
         self::assertSame('in', $job->string('designs.0.unit'), 'new designs are measured in it');
     }
 
@@ -47,7 +52,14 @@ final class ShopTest extends ApiCase
         $zip = new \ZipArchive();
         $zip->open($file);
         $list = (array) \json_decode((string) $zip->getFromName('fonts/fonts.json'), true);
-        $zip->addFromString('fonts/fonts.json', (string) new Json([['id' => 'own-one', 'name' => 'Own', 'use' => 'block', 'licence' => 'Own'], ['id' => 'own-two', 'name' => 'Own', 'use' => 'block', 'licence' => 'Own'], ...$list]));
+        $zip->addFromString(
+            'fonts/fonts.json',
+            (string) new Json([
+                ['id' => 'own-one', 'name' => 'Own', 'use' => 'block', 'licence' => 'Own'],
+                ['id' => 'own-two', 'name' => 'Own', 'use' => 'block', 'licence' => 'Own'],
+                ...$list,
+            ]),
+        );
         $zip->addFromString('fonts/own-one.ttf', (string) \file_get_contents(\dirname(__DIR__, 2).'/fonts/lobster.ttf'));
         $zip->addFromString('fonts/own-two.ttf', 'no font');
         $zip->close();

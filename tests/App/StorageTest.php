@@ -38,7 +38,10 @@ final class StorageTest extends ApiCase
 
         $log = new CommandTester((new Application(self::bootKernel()))->find('uvret:log'));
         $log->execute(['--lines' => 1]);
-        self::assertMatchesRegularExpression('#^\S+ \S+ ERROR PUT /api/designs/kit-bag-ottilie answered 503: \S+: .*database or disk is full#', $log->getDisplay());
+        self::assertMatchesRegularExpression(
+            '#^\S+ \S+ ERROR PUT /api/designs/kit-bag-ottilie answered 503: \S+: .*database or disk is full#',
+            $log->getDisplay(),
+        );
     }
 
     public function testOtherTroublesAreNotTakenForIt(): void

@@ -47,7 +47,10 @@ final class FlowTest extends TestCase
     public function testTheFlowTestCanFail(): void
     {
         $file = (string) \tempnam(\sys_get_temp_dir(), 'uvret');
-        \file_put_contents($file, '<?php namespace Uvret\Geometry; use Symfony\Component\Yaml\Yaml; class X { function f() { return \Uvret\Cut\CutPlan::class; } }');
+        \file_put_contents(
+            $file,
+            '<?php namespace Uvret\Geometry; use Symfony\Component\Yaml\Yaml; class X { function f() { return \Uvret\Cut\CutPlan::class; } }',
+        );
         self::assertSame(['Symfony\Component\Yaml\Yaml', 'Uvret\Cut\CutPlan'], self::namesUsed($file));
         \unlink($file);
     }
@@ -68,7 +71,10 @@ final class FlowTest extends TestCase
         }
 
         // Short relative names, like Measure\Inside, stay within the folder.
-        return \array_values(\array_filter($names, static fn (string $name): bool => 1 === \preg_match('/^(Uvret|Symfony|Doctrine|Psr|Opis|Sabberworm|OpenApi|Twig)\\\\/', $name)));
+        return \array_values(\array_filter(
+            $names,
+            static fn (string $name): bool => 1 === \preg_match('/^(Uvret|Symfony|Doctrine|Psr|Opis|Sabberworm|OpenApi|Twig)\\\\/', $name),
+        ));
     }
 
     private static function core(): string

@@ -41,7 +41,12 @@ final class IconsTest extends TestCase
         foreach ($files as $number => $file) {
             $svg = (string) \preg_replace('/<\?xml.*?\?>|<!--.*?-->/s', '', (string) \file_get_contents(\dirname(__DIR__, 2)."/node_modules/$file"));
             [$x, $y] = [$number % self::COLUMNS * self::PITCH, \intdiv($number, self::COLUMNS) * self::PITCH];
-            $theirs .= \preg_replace('/<svg/', "<svg x=\"$x\" y=\"$y\"", (string) \preg_replace('/(<svg[^>]*?)\swidth="[^"]*"([^>]*?)\sheight="[^"]*"/s', '$1$2 width="48" height="48"', $svg, 1), 1);
+            $theirs .= \preg_replace(
+                '/<svg/',
+                "<svg x=\"$x\" y=\"$y\"",
+                (string) \preg_replace('/(<svg[^>]*?)\swidth="[^"]*"([^>]*?)\sheight="[^"]*"/s', '$1$2 width="48" height="48"', $svg, 1),
+                1,
+            );
             $artwork = $reader->read($svg);
             // Film is solid: what is half transparent is said, and cannot look the same.
             self::assertSame(\str_contains($svg, 'opacity=".') || \str_contains($svg, 'opacity="0.') ? 1 : 0, \count($artwork->notes), \basename($file));
@@ -50,7 +55,11 @@ final class IconsTest extends TestCase
                 $ours .= "<path transform=\"translate($x $y) scale($scale)\" fill=\"$part->colour\" fill-rule=\"evenodd\" d=\"".SvgPath::inMicrometres($part->region, 0, 0).'"/>';
             }
         }
-        $page = static fn (string $content): string => \sprintf('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%1$d" height="%1$d">%2$s</svg>', self::COLUMNS * self::PITCH, $content);
+        $page = static fn (string $content): string => \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%1$d" height="%1$d">%2$s</svg>',
+            self::COLUMNS * self::PITCH,
+            $content,
+        );
         [$their, $our] = [Png::drawn($page($theirs)), Png::drawn($page($ours))];
         $wrong = [];
         foreach ($files as $number => $file) {

@@ -61,7 +61,11 @@ final class ComposerTest extends TestCase
     public function testTightLinesCloseUpByTheirShapes(): void
     {
         foreach ([0, 3000, 8000] as $gap) {
-            $lines = ['lines.0.words' => 'apa', 'lines.0.font' => 'zilla-slab', ...Designs::secondLine(['words' => 'dod', 'font' => 'zilla-slab', 'gap' => $gap, 'tight' => true])];
+            $lines = [
+                'lines.0.words' => 'apa',
+                'lines.0.font' => 'zilla-slab',
+                ...Designs::secondLine(['words' => 'dod', 'font' => 'zilla-slab', 'gap' => $gap, 'tight' => true]),
+            ];
             [$first, $second] = Designs::plan($lines)->composition->parts;
             self::assertNotNull($first->ink);
             self::assertNotNull($second->ink);
@@ -79,7 +83,10 @@ final class ComposerTest extends TestCase
     public function testALineIsAlignedToTheInkOfTheOneAbove(): void
     {
         foreach (['left' => 0, 'centre' => 0.5, 'right' => 1] as $align => $share) {
-            $plan = Designs::plan(['lines.0.shift' => 11000, ...Designs::secondLine(['align' => $align, 'alignTo' => 'above', 'size' => ['by' => 'width', 'length' => 90000]])]);
+            $plan = Designs::plan([
+                'lines.0.shift' => 11000,
+                ...Designs::secondLine(['align' => $align, 'alignTo' => 'above', 'size' => ['by' => 'width', 'length' => 90000]]),
+            ]);
             [$first, $second] = [$plan->composition->parts[0]->ink, $plan->composition->parts[1]->ink];
             self::assertNotNull($first);
             self::assertNotNull($second);

@@ -51,7 +51,11 @@ final class FillTest extends TestCase
     {
         $form = ['id' => 'plate', 'kind' => 'heart', 'film' => 'ink', 'width' => 60_000, 'height' => 60_000, 'across' => 0, 'down' => 90_000];
         $fills = ['top' => ['shape' => 'form'], 'bottom' => ['shape' => 'form'], 'form' => 'plate', 'inset' => 2_000];
-        $part = static fn (int $inset, int $size): Part => Designs::plan(['lines.0.font' => 'anton', 'lines.0.fills' => [...$fills, 'inset' => $inset], 'forms' => [['width' => $size, 'height' => $size] + $form]])->composition->parts[0];
+        $part = static fn (int $inset, int $size): Part => Designs::plan([
+            'lines.0.font' => 'anton',
+            'lines.0.fills' => [...$fills, 'inset' => $inset],
+            'forms' => [['width' => $size, 'height' => $size] + $form],
+        ])->composition->parts[0];
         self::assertNull($part(2_000, 60_000)->failure);
         foreach ([[40_000, 60_000], [2_000, 1_000]] as [$inset, $size]) {
             self::assertStringContainsString('form', (string) $part($inset, $size)->failure);
@@ -83,7 +87,17 @@ final class FillTest extends TestCase
 
     public function testAFilledRibbonIsFilledToItsEdgesAndNowhereBeyond(): void
     {
-        $form = ['id' => 'ribbon', 'kind' => 'ribbon', 'film' => 'ink', 'width' => 200_000, 'height' => 60_000, 'depth' => 40, 'across' => 8_000, 'down' => 110_000, 'guide' => true];
+        $form = [
+            'id' => 'ribbon',
+            'kind' => 'ribbon',
+            'film' => 'ink',
+            'width' => 200_000,
+            'height' => 60_000,
+            'depth' => 40,
+            'across' => 8_000,
+            'down' => 110_000,
+            'guide' => true,
+        ];
         $fills = ['top' => ['shape' => 'form'], 'bottom' => ['shape' => 'form'], 'form' => 'ribbon', 'inset' => 5_000];
         $plan = Designs::plan(['forms' => [$form], 'lines.0.font' => 'anton', 'lines.0.words' => 'HARBOUR', 'lines.0.fills' => $fills]);
         [$words, $ribbon] = $plan->composition->parts;
@@ -102,8 +116,17 @@ final class FillTest extends TestCase
     {
         $ring = ['path' => 'ring', 'letters' => 'bent', 'ring' => ['radius' => 60_000, 'down' => 120_000]];
         $arched = ['top' => ['shape' => 'arched', 'rise' => 12_000]];
-        $part = self::part(['lines.0.font' => 'anton', 'lines.0.words' => 'HHHHHHH', 'lines.0.size' => ['by' => 'letter', 'length' => 15_000], 'lines.0.follows' => $ring, 'lines.0.fills' => $arched]);
-        $highest = \array_map(static fn (array $point): float => \hypot($point[0], $point[1] + 120_000), \array_chunk(\array_merge(...$part->region->rings()), 2));
+        $part = self::part([
+            'lines.0.font' => 'anton',
+            'lines.0.words' => 'HHHHHHH',
+            'lines.0.size' => ['by' => 'letter', 'length' => 15_000],
+            'lines.0.follows' => $ring,
+            'lines.0.fills' => $arched,
+        ]);
+        $highest = \array_map(
+            static fn (array $point): float => \hypot($point[0], $point[1] + 120_000),
+            \array_chunk(\array_merge(...$part->region->rings()), 2),
+        );
         self::assertEqualsWithDelta(60_000 + 15_000 + 12_000, \max(0, ...$highest), 30, 'the middle rises over the ring');
         self::assertEqualsWithDelta(60_000, \min(\INF, ...$highest), 8);
     }
@@ -119,7 +142,17 @@ final class FillTest extends TestCase
     #[DataProvider('kinds')]
     public function testFormsHaveTheirRealWidthAndHeightInTheirPlace(FormKind $kind): void
     {
-        $region = FormOutline::region(Defaults::of(Form::class, 'form', ['id' => 'form', 'film' => 'ink', 'shape' => ['kind' => $kind, 'corner' => 6_000, 'band' => 9_000, 'count' => 7, 'depth' => 40], 'size' => ['width' => 90_000, 'height' => 70_000], 'place' => ['across' => 3_000, 'down' => 50_000]]));
+        $region = FormOutline::region(Defaults::of(
+            Form::class,
+            'form',
+            [
+                'id' => 'form',
+                'film' => 'ink',
+                'shape' => ['kind' => $kind, 'corner' => 6_000, 'band' => 9_000, 'count' => 7, 'depth' => 40],
+                'size' => ['width' => 90_000, 'height' => 70_000],
+                'place' => ['across' => 3_000, 'down' => 50_000],
+            ],
+        ));
         $box = $region->bounds();
         self::assertNotNull($box);
         self::assertSame([90_000, 70_000], [$box->width(), $box->height()]);

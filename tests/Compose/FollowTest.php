@@ -75,7 +75,10 @@ final class FollowTest extends TestCase
             for ($step = 1; $step <= 9_000; ++$step) {
                 $point = $guide->at($step * 100, 3_000);
                 $sum += \hypot($point[0] - $previous[0], $point[1] - $previous[1]);
-                $turned += \fmod(\atan2($previous[1] + 2_000, $previous[0] - 1_000) - \atan2($point[1] + 2_000, $point[0] - 1_000) + 3 * \M_PI, 2 * \M_PI) - \M_PI;
+                $turned += \fmod(
+                    \atan2($previous[1] + 2_000, $previous[0] - 1_000) - \atan2($point[1] + 2_000, $point[0] - 1_000) + 3 * \M_PI,
+                    2 * \M_PI,
+                ) - \M_PI;
                 $previous = $point;
             }
             self::assertEqualsWithDelta(900_000, $sum, 5);
@@ -119,7 +122,8 @@ final class FollowTest extends TestCase
     #[DataProvider('guides')]
     public function testBentOutlinesAreWithinFiveMicrometresOfTheFinelySampledMap(Guide $guide): void
     {
-        $path = (new PathBuilder())->moveTo(5_000, -3_000)->lineTo(60_000, -3_000)->cubicTo(72_000, 4_000, 30_000, 9_000, 64_000, 15_000)->lineTo(12_000, 14_000)->quadraticTo(-5_000, 3_000, 5_000, -3_000)->path();
+        $path = (new PathBuilder())->moveTo(5_000, -3_000)->lineTo(60_000, -3_000)
+            ->cubicTo(72_000, 4_000, 30_000, 9_000, 64_000, 15_000)->lineTo(12_000, 14_000)->quadraticTo(-5_000, 3_000, 5_000, -3_000)->path();
         $rings = WarpedFlattening::rings($path, Affine::identity(), $guide);
         self::assertLessThanOrEqual(5.0, self::farthest(self::sampled($path, $guide), $rings[0]));
         self::assertLessThan(2_000, \count($rings[0]), 'no more points than are needed');
@@ -132,7 +136,10 @@ final class FollowTest extends TestCase
         foreach ($path->contours as $contour) {
             for ($i = 0; $i + 7 < \count($contour); $i += 6) {
                 for ($t = 0; $t < 200; ++$t) {
-                    $points[] = $warp->at(Path::at($contour[$i], $contour[$i + 2], $contour[$i + 4], $contour[$i + 6], $t / 200), Path::at($contour[$i + 1], $contour[$i + 3], $contour[$i + 5], $contour[$i + 7], $t / 200));
+                    $points[] = $warp->at(
+                        Path::at($contour[$i], $contour[$i + 2], $contour[$i + 4], $contour[$i + 6], $t / 200),
+                        Path::at($contour[$i + 1], $contour[$i + 3], $contour[$i + 5], $contour[$i + 7], $t / 200),
+                    );
                 }
             }
         }
@@ -183,10 +190,29 @@ final class FollowTest extends TestCase
         $arc = ['path' => 'arc', 'arc' => ['by' => 'rise', 'rise' => 30_000]];
         yield 'an arc by width' => [['lines.0.follows' => $arc, 'lines.0.size' => ['by' => 'width', 'length' => 180_000]], 'width'];
         yield 'an arc by height' => [['lines.0.follows' => $arc, 'lines.0.size' => ['by' => 'height', 'length' => 70_000]], 'height'];
-        yield 'a spiral by width' => [['lines.0.follows' => ['path' => 'spiral'], 'lines.0.words' => \str_repeat('round the point we go ', 6), 'lines.0.size' => ['by' => 'width', 'length' => 150_000]], 'width'];
-        yield 'arched edges by height' => [['lines.0.fills' => ['top' => ['shape' => 'arched', 'rise' => 20_000], 'bottom' => ['shape' => 'dipped', 'rise' => 8_000]], 'lines.0.size' => ['by' => 'height', 'length' => 90_000]], 'height'];
+        yield 'a spiral by width' => [
+            [
+                'lines.0.follows' => ['path' => 'spiral'],
+                'lines.0.words' => \str_repeat('round the point we go ', 6),
+                'lines.0.size' => ['by' => 'width', 'length' => 150_000],
+            ],
+            'width',
+        ];
+        yield 'arched edges by height' => [
+            [
+                'lines.0.fills' => ['top' => ['shape' => 'arched', 'rise' => 20_000], 'bottom' => ['shape' => 'dipped', 'rise' => 8_000]],
+                'lines.0.size' => ['by' => 'height', 'length' => 90_000],
+            ],
+            'height',
+        ];
         yield 'a turned arc in the area' => [['lines.0.follows' => $arc, 'lines.0.turn' => 20, 'lines.0.size' => ['by' => 'area', 'length' => 10_000]], 'area'];
-        yield 'a ring in the area' => [['lines.0.follows' => ['path' => 'ring', 'ring' => ['radius' => 80_000, 'down' => 120_000]], 'lines.0.size' => ['by' => 'area', 'length' => 10_000]], 'area'];
+        yield 'a ring in the area' => [
+            [
+                'lines.0.follows' => ['path' => 'ring', 'ring' => ['radius' => 80_000, 'down' => 120_000]],
+                'lines.0.size' => ['by' => 'area', 'length' => 10_000],
+            ],
+            'area',
+        ];
     }
 
     /** @param array<string, mixed> $changes */
@@ -211,7 +237,12 @@ final class FollowTest extends TestCase
     /** Measured on the outlines half way up the letters: the gap that closes the ring is that between words. */
     public function testAFullRingClosesEvenly(): void
     {
-        $ring = ['path' => 'ring', 'evening' => 100, 'letters' => 'bent', 'ring' => ['part' => 'round', 'radius' => 50_000, 'across' => 0, 'down' => 120_000, 'ends' => 'even']];
+        $ring = [
+            'path' => 'ring',
+            'evening' => 100,
+            'letters' => 'bent',
+            'ring' => ['part' => 'round', 'radius' => 50_000, 'across' => 0, 'down' => 120_000, 'ends' => 'even'],
+        ];
         // All letters alike, so that all gaps of words are too.
         $part = self::part(['lines.0.words' => 'HH HH HH HH', 'lines.0.follows' => $ring] + self::RING);
         $radius = 50_000 + 7_500;
@@ -258,8 +289,28 @@ final class FollowTest extends TestCase
 
     public function testTwoLinesShareARingAndLeaveTheGapsAskedFor(): void
     {
-        $line = static fn (string $id, string $words, array $ring): array => ['id' => $id, 'words' => $words, 'font' => 'anton', 'film' => 'ink', 'size' => ['by' => 'letter', 'length' => 12_000], 'spacing' => 0, 'align' => 'centre', 'gap' => 0, 'shift' => 0, 'follows' => ['path' => 'ring', 'letters' => 'bent', 'ring' => $ring, 'sits' => 'lower' === $ring['part'] ? 'top' : 'baseline']];
-        $plan = Designs::plan(['lines' => [$line('upper', 'TERN POINT ROWING', ['part' => 'upper', 'radius' => 60_000, 'across' => 10_000, 'down' => 120_000, 'ends' => 'gap', 'gap' => 20_000]), $line('lower', 'SUMMER CREW', ['part' => 'lower', 'with' => 'upper'])]]);
+        $line = static fn (string $id, string $words, array $ring): array => [
+            'id' => $id,
+            'words' => $words,
+            'font' => 'anton',
+            'film' => 'ink',
+            'size' => ['by' => 'letter', 'length' => 12_000],
+            'spacing' => 0,
+            'align' => 'centre',
+            'gap' => 0,
+            'shift' => 0,
+            'follows' => ['path' => 'ring', 'letters' => 'bent', 'ring' => $ring, 'sits' => 'lower' === $ring['part'] ? 'top' : 'baseline'],
+        ];
+        $plan = Designs::plan([
+            'lines' => [
+                $line(
+                    'upper',
+                    'TERN POINT ROWING',
+                    ['part' => 'upper', 'radius' => 60_000, 'across' => 10_000, 'down' => 120_000, 'ends' => 'gap', 'gap' => 20_000],
+                ),
+                $line('lower', 'SUMMER CREW', ['part' => 'lower', 'with' => 'upper']),
+            ],
+        ]);
         [$upper, $lower] = $plan->composition->parts;
         // Both in the same band round the shared centre.
         foreach ([$upper, $lower] as $part) {
@@ -278,7 +329,10 @@ final class FollowTest extends TestCase
     public function testEveningKeepsTheSpacingOfStraightWordsHalfWayUp(): void
     {
         $middles = static function (float $evening): float {
-            $part = self::part(['lines.0.words' => 'IIII', 'lines.0.follows' => ['path' => 'ring', 'evening' => $evening, 'letters' => 'bent', 'ring' => ['radius' => 20_000, 'down' => 120_000]]] + self::RING);
+            $part = self::part([
+                'lines.0.words' => 'IIII',
+                'lines.0.follows' => ['path' => 'ring', 'evening' => $evening, 'letters' => 'bent', 'ring' => ['radius' => 20_000, 'down' => 120_000]],
+            ] + self::RING);
             $middles = \array_map(static fn (Region $letter): float => \array_sum(self::angles($letter, 27_500)) / 2, $part->region->pieces());
             \sort($middles);
 
@@ -293,7 +347,10 @@ final class FollowTest extends TestCase
 
     public function testTooLongALineIsSaidWithTheSizeAndTheSpacingThatFit(): void
     {
-        $changes = ['lines.0.words' => 'TERN POINT ROWERS AND ROWERS', 'lines.0.follows' => ['path' => 'ring', 'ring' => ['radius' => 24_000, 'down' => 120_000]]] + self::RING;
+        $changes = [
+            'lines.0.words' => 'TERN POINT ROWERS AND ROWERS',
+            'lines.0.follows' => ['path' => 'ring', 'ring' => ['radius' => 24_000, 'down' => 120_000]],
+        ] + self::RING;
         $plan = Designs::plan($changes);
         $strain = $plan->composition->parts[0]->strains[0];
         self::assertSame(StrainKind::TooLong, $strain->kind);
@@ -309,9 +366,15 @@ final class FollowTest extends TestCase
 
     public function testACurveTooTightAndLettersThatRunIntoOneAnotherAreSaid(): void
     {
-        $tight = self::part(['lines.0.words' => 'TIP', 'lines.0.follows' => ['path' => 'ring', 'ring' => ['part' => 'lower', 'radius' => 12_000, 'down' => 120_000]]] + self::RING);
+        $tight = self::part([
+            'lines.0.words' => 'TIP',
+            'lines.0.follows' => ['path' => 'ring', 'ring' => ['part' => 'lower', 'radius' => 12_000, 'down' => 120_000]],
+        ] + self::RING);
         self::assertContains(StrainKind::TooTight, \array_column($tight->strains, 'kind'));
-        $crowded = self::part(['lines.0.words' => 'TTTT', 'lines.0.follows' => ['path' => 'ring', 'evening' => 0, 'ring' => ['part' => 'lower', 'radius' => 40_000, 'down' => 120_000]]] + self::RING);
+        $crowded = self::part([
+            'lines.0.words' => 'TTTT',
+            'lines.0.follows' => ['path' => 'ring', 'evening' => 0, 'ring' => ['part' => 'lower', 'radius' => 40_000, 'down' => 120_000]],
+        ] + self::RING);
         self::assertSame([StrainKind::Overlap], \array_values(\array_unique(\array_column($crowded->strains, 'kind'), \SORT_REGULAR)));
         $straight = self::part(['lines.0.words' => 'TTTT'] + self::RING);
         self::assertCount(4, $straight->region->pieces());

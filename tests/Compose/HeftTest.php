@@ -22,7 +22,9 @@ final class HeftTest extends TestCase
         $arc = ['path' => 'arc', 'arc' => ['by' => 'rise', 'rise' => 25_000]];
         foreach ([-250, 600, 2_000] as $heft) {
             yield "by width, $heft" => [['lines.0.heft' => $heft]];
-            yield "by height, stretched, turned, $heft" => [['lines.0.heft' => $heft, 'lines.0.size' => ['by' => 'height', 'length' => 60_000, 'stretch' => 80], 'lines.0.turn' => 20]];
+            yield "by height, stretched, turned, $heft" => [
+                ['lines.0.heft' => $heft, 'lines.0.size' => ['by' => 'height', 'length' => 60_000, 'stretch' => 80], 'lines.0.turn' => 20],
+            ];
             yield "on an arc, $heft" => [['lines.0.heft' => $heft, 'lines.0.follows' => $arc]];
             yield "between edges, $heft" => [['lines.0.heft' => $heft, 'lines.0.fills' => ['top' => ['shape' => 'arched', 'rise' => 20_000]]]];
         }
@@ -34,7 +36,11 @@ final class HeftTest extends TestCase
     {
         $part = self::part($changes);
         self::assertNull($part->failure);
-        self::assertEqualsWithDelta('height' === (((array) ($changes['lines.0.size'] ?? []))['by'] ?? '') ? 60_000 : 200_000, isset($changes['lines.0.size']) ? $part->height : $part->width, 3);
+        self::assertEqualsWithDelta(
+            'height' === (((array) ($changes['lines.0.size'] ?? []))['by'] ?? '') ? 60_000 : 200_000,
+            isset($changes['lines.0.size']) ? $part->height : $part->width,
+            3,
+        );
     }
 
     #[DataProvider('hefts')]
@@ -70,7 +76,12 @@ final class HeftTest extends TestCase
 
     public function testStrokesOfWhichNothingIsLeftAreSaid(): void
     {
-        $part = self::part(['lines.0.words' => 'i', 'lines.0.font' => 'sacramento', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000], 'lines.0.heft' => -1_000]);
+        $part = self::part([
+            'lines.0.words' => 'i',
+            'lines.0.font' => 'sacramento',
+            'lines.0.size' => ['by' => 'letter', 'length' => 5_000],
+            'lines.0.heft' => -1_000,
+        ]);
         self::assertTrue($part->region->isEmpty());
         self::assertStringContainsString('Make the line larger', (string) $part->failure);
     }

@@ -58,7 +58,11 @@ final class LettersTest extends TestCase
 
         // The chosen form is what the line draws.
         $plain = Designs::plan(['lines.0.font' => 'great-vibes', 'lines.0.words' => 'Quill'])->composition->parts[0]->region;
-        $chosen = Designs::plan(['lines.0.font' => 'great-vibes', 'lines.0.words' => 'Quill', 'lines.0.letters' => [['at' => 0, 'features' => ['salt']]]])->composition->parts[0]->region;
+        $chosen = Designs::plan([
+            'lines.0.font' => 'great-vibes',
+            'lines.0.words' => 'Quill',
+            'lines.0.letters' => [['at' => 0, 'features' => ['salt']]],
+        ])->composition->parts[0]->region;
         self::assertNotSame($plain->rings(), $chosen->rings());
     }
 
@@ -66,10 +70,18 @@ final class LettersTest extends TestCase
     {
         $font = Letters::font('lobster');
         $wide = $font->shape('W')->glyphs[0];
-        $words = ['lines.0.words' => 'R❧R', 'lines.0.size' => ['by' => 'letter', 'length' => 30000], 'lines.0.letters' => [['at' => 1, 'glyph' => $wide->glyph]]];
+        $words = [
+            'lines.0.words' => 'R❧R',
+            'lines.0.size' => ['by' => 'letter', 'length' => 30000],
+            'lines.0.letters' => [['at' => 1, 'glyph' => $wide->glyph]],
+        ];
         $part = Designs::plan($words)->composition->parts[0];
         self::assertSame([], $part->missing, 'the ornament’s own glyph is drawn');
-        self::assertEqualsWithDelta($part->em * ($font->shape('R')->advance + $wide->advance) / $font->unitsPerEm, $part->letters[2]->left - $part->letters[0]->left, 3);
+        self::assertEqualsWithDelta(
+            $part->em * ($font->shape('R')->advance + $wide->advance) / $font->unitsPerEm,
+            $part->letters[2]->left - $part->letters[0]->left,
+            3,
+        );
         self::assertSame(['❧'], Designs::plan([...$words, 'lines.0.letters' => []])->composition->parts[0]->missing);
     }
 
@@ -149,7 +161,12 @@ final class LettersTest extends TestCase
     public function testAFilledHoleIsFoundAndMended(): void
     {
         // The second letter is pushed into the hole of the first.
-        $line = ['lines.0.font' => 'lobster', 'lines.0.words' => 'on', 'lines.0.size' => ['by' => 'letter', 'length' => 40000], 'lines.0.letters' => [['at' => 1, 'kern' => -190]]];
+        $line = [
+            'lines.0.font' => 'lobster',
+            'lines.0.words' => 'on',
+            'lines.0.size' => ['by' => 'letter', 'length' => 40000],
+            'lines.0.letters' => [['at' => 1, 'kern' => -190]],
+        ];
         $plan = Designs::plan($line);
         self::assertSame('filled hole', $plan->snags[0]->kind->value);
         $part = $plan->composition->parts[0];

@@ -46,7 +46,12 @@ final class TreatmentTest extends TestCase
     public function testOutlinesGrowAroundOneShapeAndLieBeneath(): void
     {
         $plain = self::region($this->compose([]), 'small');
-        $composition = $this->compose(['outlines' => [['width' => 2_000, 'film' => 'buoy', 'near' => 'as is'], ['width' => 1_000, 'film' => 'ink', 'corner' => 'pointed', 'holes' => 'fill', 'near' => 'as is']]]);
+        $composition = $this->compose([
+            'outlines' => [
+                ['width' => 2_000, 'film' => 'buoy', 'near' => 'as is'],
+                ['width' => 1_000, 'film' => 'ink', 'corner' => 'pointed', 'holes' => 'fill', 'near' => 'as is'],
+            ],
+        ]);
         $rims = self::regions($composition, 'small', PartRole::Outline);
         self::assertCount(2, $rims);
         self::assertTrue($plain->offset(1_990)->subtract($rims[0])->isEmpty());
@@ -62,9 +67,17 @@ final class TreatmentTest extends TestCase
     public function testShadowsAreShiftedOrDrawnOutAndClearOfTheLettering(): void
     {
         $plain = self::region($this->compose([]), 'small');
-        $shifted = self::regions($this->compose(['shadow' => ['kind' => 'shifted', 'angle' => 0, 'length' => 4_000, 'film' => 'ink']]), 'small', PartRole::Shadow)[0];
+        $shifted = self::regions(
+            $this->compose(['shadow' => ['kind' => 'shifted', 'angle' => 0, 'length' => 4_000, 'film' => 'ink']]),
+            'small',
+            PartRole::Shadow,
+        )[0];
         self::assertSame($plain->transform(\Uvret\Geometry\Affine::move(4_000, 0))->rings(), $shifted->rings());
-        $block = self::regions($this->compose(['shadow' => ['kind' => 'block', 'angle' => 90, 'length' => 5_000, 'film' => 'ink', 'gap' => 800]]), 'small', PartRole::Shadow)[0];
+        $block = self::regions(
+            $this->compose(['shadow' => ['kind' => 'block', 'angle' => 90, 'length' => 5_000, 'film' => 'ink', 'gap' => 800]]),
+            'small',
+            PartRole::Shadow,
+        )[0];
         self::assertGreaterThanOrEqual(794.0, $block->distanceTo($plain));
         self::assertEqualsWithDelta(($plain->bounds()->bottom ?? 0) - 5_000, $block->bounds()?->bottom, 1);
         self::assertLessThan(1e4, $plain->sweep(0, -5_000)->subtract($block, $plain->offset(812))->area(), 'slivers of rounding');
@@ -103,10 +116,21 @@ final class TreatmentTest extends TestCase
     {
         // A bar of lettering across the middle of a big letter.
         $plan = Designs::plan(['films' => [Designs::FILM, self::BUOY], 'lines' => [
-            self::line('small', 'regatta regatta', 'anton', ['by' => 'width', 'length' => 240_000], ['setInto' => ['card' => 'big', 'clearance' => 1_000]], 90_000),
+            self::line(
+                'small',
+                'regatta regatta',
+                'anton',
+                ['by' => 'width', 'length' => 240_000],
+                ['setInto' => ['card' => 'big', 'clearance' => 1_000]],
+                90_000,
+            ),
             self::line('big', 'II', 'anton', ['by' => 'height', 'length' => 150_000], [], -120_000),
         ]]);
-        self::assertEqualsCanonicalizing([RemarkKind::CutThrough, RemarkKind::ReadsOtherwise], \array_column($plan->composition->remarks, 'kind'), 'typed first, it stands below the middle');
+        self::assertEqualsCanonicalizing(
+            [RemarkKind::CutThrough, RemarkKind::ReadsOtherwise],
+            \array_column($plan->composition->remarks, 'kind'),
+            'typed first, it stands below the middle',
+        );
         self::assertContains('cut right through', \array_map(static fn ($snag): string => $snag->kind->value, $plan->snags));
     }
 
@@ -117,7 +141,10 @@ final class TreatmentTest extends TestCase
         self::assertNotNull($box);
         [$x, $y] = [\intdiv($box->left + $box->right, 2), \intdiv($box->bottom + $box->top, 2)];
         $piece = [0, -20_000, 30_000, -20_000, 30_000, 20_000, 0, 20_000];
-        $erased = self::region($this->compose([], ['erased' => [['id' => 'a', 'points' => $piece], ['id' => 'b', 'points' => [0, 0, 1, 0, 1, 1], 'hidden' => true]]]), 'big');
+        $erased = self::region(
+            $this->compose([], ['erased' => [['id' => 'a', 'points' => $piece], ['id' => 'b', 'points' => [0, 0, 1, 0, 1, 1], 'hidden' => true]]]),
+            'big',
+        );
         self::assertSame($plain->subtract((new Box($x, $y - 20_000, $x + 30_000, $y + 20_000))->toRegion())->rings(), $erased->rings());
         $copied = self::region($this->compose([], ['copies' => ['kind' => 'grid', 'across' => 2, 'down' => 3, 'gap' => 4_000]]), 'big');
         self::assertCount(6 * \count($plain->pieces()), $copied->pieces());
@@ -137,7 +164,23 @@ final class TreatmentTest extends TestCase
     /** As if it had been taken out of the larger card in the first place. */
     public function testAPieceGrowsAndTurnsWithItsCard(): void
     {
-        $plate = static fn (array $of, int $width, int $height, float $turn, array $points): array => ['lines' => [], 'forms' => [['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => $width, 'height' => $height, 'proportional' => false, 'across' => 10_000, 'down' => 90_000, 'turn' => $turn, 'treatments' => (object) ['erased' => [['id' => 'a', 'points' => $points, ...([] === $of ? [] : ['of' => $of])]]]]]];
+        $plate = static fn (array $of, int $width, int $height, float $turn, array $points): array => [
+            'lines' => [],
+            'forms' => [
+                [
+                    'id' => 'plate',
+                    'kind' => 'rectangle',
+                    'film' => 'ink',
+                    'width' => $width,
+                    'height' => $height,
+                    'proportional' => false,
+                    'across' => 10_000,
+                    'down' => 90_000,
+                    'turn' => $turn,
+                    'treatments' => (object) ['erased' => [['id' => 'a', 'points' => $points, ...([] === $of ? [] : ['of' => $of])]]],
+                ],
+            ],
+        ];
         // Taken out of a plate that stood upright, which is now twice as wide, half as high again and turned by a quarter.
         $grown = self::first($plate(['width' => 60_000, 'height' => 40_000], 120_000, 60_000, 90, [0, -30_000, 10_000, -30_000, 10_000, 0, 0, 0]));
         $there = self::first($plate([], 60_000, 120_000, 0, [0, 0, 40_000, 0, 40_000, 20_000, 0, 20_000]));
@@ -178,7 +221,10 @@ final class TreatmentTest extends TestCase
         self::assertCount(1 + 4, $clean->rings());
         $kept = new Cleaner(Defaults::of(Clean::class, 'clean', ['kept' => [['card' => 'card', 'x' => 30_300, 'y' => -5_300]]]), 'card');
         self::assertCount(1 + 5, $kept->afterCut($base->subtract($cut), $base, new Cutting($cut, 400))->rings());
-        self::assertSame([true], \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'));
+        self::assertSame(
+            [true],
+            \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'),
+        );
     }
 
     public function testNotchesWhereCurvesMeetAreFilledButCornersOfHolesStay(): void
@@ -222,7 +268,18 @@ final class TreatmentTest extends TestCase
      */
     private static function line(string $id, string $words, string $font, array $size, array $treatments, int $gap): array
     {
-        return ['id' => $id, 'words' => $words, 'font' => $font, 'film' => 'small' === $id ? 'buoy' : 'ink', 'size' => $size, 'spacing' => 0, 'align' => 'centre', 'gap' => $gap, 'shift' => 0, 'treatments' => (object) $treatments];
+        return [
+            'id' => $id,
+            'words' => $words,
+            'font' => $font,
+            'film' => 'small' === $id ? 'buoy' : 'ink',
+            'size' => $size,
+            'spacing' => 0,
+            'align' => 'centre',
+            'gap' => $gap,
+            'shift' => 0,
+            'treatments' => (object) $treatments,
+        ];
     }
 
     private static function region(Composition $composition, string $card): Region
@@ -245,6 +302,9 @@ final class TreatmentTest extends TestCase
 
     private function removed(Composition $composition): float
     {
-        return \array_sum(\array_map(static fn (Removal $removal): float => $removal->kind->fills() ? -$removal->shape->area() : $removal->shape->area(), $composition->removals));
+        return \array_sum(\array_map(
+            static fn (Removal $removal): float => $removal->kind->fills() ? -$removal->shape->area() : $removal->shape->area(),
+            $composition->removals,
+        ));
     }
 }

@@ -33,7 +33,11 @@ final class TreatmentsAgainstGeosTest extends TestCase
     public function testOutlines(string $design, string $card): void
     {
         $base = Geos::wkt(self::shape(self::compose($design), $card));
-        $made = self::compose($design, $card, ['outlines' => [['width' => 2_000, 'film' => '', 'near' => 'as is'], ['width' => 1_500, 'film' => '', 'near' => 'as is', 'holes' => 'fill']]]);
+        $made = self::compose(
+            $design,
+            $card,
+            ['outlines' => [['width' => 2_000, 'film' => '', 'near' => 'as is'], ['width' => 1_500, 'film' => '', 'near' => 'as is', 'holes' => 'fill']]],
+        );
         $inner = Geos::result('buffer 2000', $base);
         self::assertAlike($inner, self::shape($made, $card, PartRole::Outline));
         $outer = Geos::area(Geos::result('buffer 1500', $inner));
@@ -47,7 +51,11 @@ final class TreatmentsAgainstGeosTest extends TestCase
     public function testShadows(string $design, string $card): void
     {
         $base = self::shape(self::compose($design), $card);
-        $cast = self::shape(self::compose($design, $card, ['shadow' => ['kind' => 'block', 'angle' => 0, 'length' => 4_000, 'film' => '', 'gap' => 1_000]]), $card, PartRole::Shadow);
+        $cast = self::shape(
+            self::compose($design, $card, ['shadow' => ['kind' => 'block', 'angle' => 0, 'length' => 4_000, 'film' => '', 'gap' => 1_000]]),
+            $card,
+            PartRole::Shadow,
+        );
         // Each edge drawn out to the right is a parallelogram; with the shape at both ends they are all that it passes over.
         $drawn = [];
         foreach ($base->rings() as $ring) {
@@ -68,7 +76,10 @@ final class TreatmentsAgainstGeosTest extends TestCase
     {
         $base = Geos::wkt(self::shape(self::compose($design), $card));
         $line = Geos::result('difference', Geos::result('buffer N-1200', $base), Geos::result('buffer N-2400', $base));
-        self::assertAlike(Geos::result('difference', $base, $line), self::shape(self::compose($design, $card, ['inline' => ['width' => 1_200, 'distance' => 1_200]]), $card));
+        self::assertAlike(
+            Geos::result('difference', $base, $line),
+            self::shape(self::compose($design, $card, ['inline' => ['width' => 1_200, 'distance' => 1_200]]), $card),
+        );
     }
 
     public function testSetIntoAndCutFrom(): void
@@ -97,7 +108,10 @@ final class TreatmentsAgainstGeosTest extends TestCase
         $film = $document['films'][0]['id'];
         $treatments = \json_decode(\str_replace('"film":""', "\"film\":\"$film\"", \json_encode($treatments, \JSON_THROW_ON_ERROR)), true);
         foreach (['lines', 'forms', 'motifs'] as $kind) {
-            $document[$kind] = \array_map(static fn (array $one): array => ['treatments' => $one['id'] === $card ? $treatments : new \stdClass()] + $one, $document[$kind] ?? []);
+            $document[$kind] = \array_map(
+                static fn (array $one): array => ['treatments' => $one['id'] === $card ? $treatments : new \stdClass()] + $one,
+                $document[$kind] ?? [],
+            );
         }
         $document['clean'] = ['hole' => 0, 'speck' => 0, 'spike' => 0, 'gap' => 0];
 

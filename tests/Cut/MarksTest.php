@@ -40,7 +40,11 @@ final class MarksTest extends TestCase
                 }
                 $laid = $mirrored ? $laid->transform(Affine::mirror()) : $laid;
                 $same = $own->exclusive($laid)->area();
-                0 === $turn && !$mirrored ? self::assertSame(0.0, $same) : self::assertGreaterThan(2e6, $same, "turned $turn, ".($mirrored ? 'mirrored' : 'not mirrored'));
+                0 === $turn && !$mirrored ? self::assertSame(0.0, $same) : self::assertGreaterThan(
+                    2e6,
+                    $same,
+                    "turned $turn, ".($mirrored ? 'mirrored' : 'not mirrored'),
+                );
             }
         }
         // Far enough from the ink, and not too small to weed.
@@ -56,7 +60,15 @@ final class MarksTest extends TestCase
     public function testMarksAndInkKeepTheirPlacesInEveryCutFile(MarkKind $kind): void
     {
         // The third film has little ink; the second is cut as worn.
-        $plan = Stack::plan([Stack::box('chalk', 0, 100, 90, 60, ['kind' => 'shield']), Stack::box('buoy', 10, 95, 30, 30, ['kind' => 'star']), Stack::box('ink', -20, 110, 4, 4, ['kind' => 'circle'])], ['buoy' => ['bladeSide' => 'as worn']], ['marks' => $kind->value]);
+        $plan = Stack::plan(
+            [
+                Stack::box('chalk', 0, 100, 90, 60, ['kind' => 'shield']),
+                Stack::box('buoy', 10, 95, 30, 30, ['kind' => 'star']),
+                Stack::box('ink', -20, 110, 4, 4, ['kind' => 'circle']),
+            ],
+            ['buoy' => ['bladeSide' => 'as worn']],
+            ['marks' => $kind->value],
+        );
         self::assertCount(3, $plan->cutPlan->sheets);
         $expected = $plan->separation->marks;
         foreach ($plan->cutPlan->sheets as $at => $sheet) {
@@ -64,7 +76,10 @@ final class MarksTest extends TestCase
             self::assertNotFalse($svg);
             $groups = ['marks' => [], 'lettering' => []];
             foreach ($svg->g as $group) {
-                $groups[(string) $group['id']] = self::points(...\array_map(static fn ($path): string => (string) $path['d'], \iterator_to_array($group->path, false)));
+                $groups[(string) $group['id']] = self::points(...\array_map(
+                    static fn ($path): string => (string) $path['d'],
+                    \iterator_to_array($group->path, false),
+                ));
             }
             $groups['weeding-box'] = self::points((string) $svg->path['d']);
             $layer = $plan->separation->layers[$at];

@@ -55,7 +55,10 @@ final class DifferencesTest extends TestCase
         yield 'a list' => [['lines.0.features' => ['ss01']], ['“Ottilie”: letter forms changed.']];
         yield 'letters' => [['lines.0.letters' => [['at' => 1, 'kern' => 40]]], ['“Ottilie”: single letters changed.']];
         yield 'letters that go along with the words' => [['lines.0.letters' => [], 'lines.0.words' => 'Bo'], ['“Ottilie”: words changed to “Bo”.']];
-        yield 'a group, and what is told apart from it' => [['lines.0.size' => ['by' => 'height', 'length' => 30_000, 'stretch' => 90]], ['“Ottilie”: size changed to 30.0 mm by height.', '“Ottilie”: stretch changed to 90 %.']];
+        yield 'a group, and what is told apart from it' => [
+            ['lines.0.size' => ['by' => 'height', 'length' => 30_000, 'stretch' => 90]],
+            ['“Ottilie”: size changed to 30.0 mm by height.', '“Ottilie”: stretch changed to 90 %.'],
+        ];
         yield 'only what is told apart' => [['lines.0.stretch' => 90], ['“Ottilie”: stretch changed to 90 %.']];
         yield 'two groups' => [['lines.0.turn' => 5, 'lines.0.gap' => 900], ['“Ottilie”: moved.', '“Ottilie”: moved.']];
         yield 'a path' => [['lines.0.follows' => ['path' => 'ring']], ['“Ottilie”: path changed to ring.']];
@@ -69,7 +72,10 @@ final class DifferencesTest extends TestCase
         yield 'no longer set in' => [$treated('setInto', ['card' => '']), ['“Ottilie”: no longer set into another.']];
         yield 'set in otherwise' => [$treated('setInto', ['card' => 'plate', 'clearance' => 700]), ['“Ottilie”: inset into the shield changed.']];
         yield 'pieces brought back' => [$treated('erased', []), ['“Ottilie”: cut-away pieces restored.']];
-        yield 'a form' => [['forms.0.width' => 80_000, 'forms.0.guide' => true], ['The shield: size changed to 80.0 mm × 40.0 mm.', 'The shield: now guide only.']];
+        yield 'a form' => [
+            ['forms.0.width' => 80_000, 'forms.0.guide' => true],
+            ['The shield: size changed to 80.0 mm × 40.0 mm.', 'The shield: now guide only.'],
+        ];
         yield 'of the whole design' => [['unit' => 'in', 'stack' => 'bottom'], ['Unit changed to in.', 'Position of the lines changed to bottom.']];
     }
 

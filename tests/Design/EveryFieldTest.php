@@ -50,7 +50,13 @@ final class EveryFieldTest extends TestCase
                     ++$refused;
                     // What is wrong of it is told where it is, or where it is missed from.
                     $steps = \explode('.', $path);
-                    self::assertMatchesRegularExpression('#'.\preg_quote(\implode('/', \count($steps) > 1 ? \array_slice($steps, 0, -1) : $steps), '#').'|'.\preg_quote($steps[\count($steps) - 1], '#').'|repeats|films|must be one of#', $e->getMessage());
+                    self::assertMatchesRegularExpression(
+                        '#'.\preg_quote(
+                            \implode('/', \count($steps) > 1 ? \array_slice($steps, 0, -1) : $steps),
+                            '#',
+                        ).'|'.\preg_quote($steps[\count($steps) - 1], '#').'|repeats|films|must be one of#',
+                        $e->getMessage(),
+                    );
                 }
             }
         }
@@ -107,7 +113,49 @@ final class EveryFieldTest extends TestCase
             \is_bool($value) => [!$value],
             \is_int($value) => [$value + 1_000, $value - 1_000, $value + 1, $value - 1],
             \is_float($value) => [$value + 1.5, $value - 1.5],
-            \is_string($value) => [$value.' too', 'lay over', 'arc', 'ring', 'curved', 'glitter', 'as is', 'flat', 'fill', 'join', 'drop', 'all', 'rise', 'angle', 'down', 'lower', 'inwards', 'middle', 'bottom', 'none', 'right', 'left', 'above', 'width', 'in', 'reading', 'grid', 'star', 'own', 'inside', 'outside', 'turned', 'chalk', 'buoy', 'line', 'plate', 'oars', '#123456', 'nl', 'anton', 'tee-front'],
+            \is_string($value) => [
+                $value.' too',
+                'lay over',
+                'arc',
+                'ring',
+                'curved',
+                'glitter',
+                'as is',
+                'flat',
+                'fill',
+                'join',
+                'drop',
+                'all',
+                'rise',
+                'angle',
+                'down',
+                'lower',
+                'inwards',
+                'middle',
+                'bottom',
+                'none',
+                'right',
+                'left',
+                'above',
+                'width',
+                'in',
+                'reading',
+                'grid',
+                'star',
+                'own',
+                'inside',
+                'outside',
+                'turned',
+                'chalk',
+                'buoy',
+                'line',
+                'plate',
+                'oars',
+                '#123456',
+                'nl',
+                'anton',
+                'tee-front',
+            ],
             default => [],
         };
         foreach ($candidates as $candidate) {
@@ -131,8 +179,30 @@ final class EveryFieldTest extends TestCase
         $json = Designs::json([
             'films' => \array_map(static fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, ['ink', 'chalk', 'buoy']),
             'lines.0.id' => 'line', 'lines.0.letters' => [['at' => 1, 'kern' => 20]], 'lines.0.treatments' => $treatments, 'lines.0.gap' => 4_000,
-            'forms' => [['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 90_000, 'height' => 40_000, 'across' => 0, 'down' => 60_000, 'treatments' => $treatments]],
-            'motifs' => [['id' => 'oars', 'name' => 'Oars', 'width' => 40_000, 'height' => 40_000, 'across' => 0, 'down' => 60_000, 'colours' => [['colour' => '#123456', 'film' => 'ink', 'path' => 'M0 0L9 0L9 9Z']], 'treatments' => $treatments]],
+            'forms' => [
+                [
+                    'id' => 'plate',
+                    'kind' => 'rectangle',
+                    'film' => 'ink',
+                    'width' => 90_000,
+                    'height' => 40_000,
+                    'across' => 0,
+                    'down' => 60_000,
+                    'treatments' => $treatments,
+                ],
+            ],
+            'motifs' => [
+                [
+                    'id' => 'oars',
+                    'name' => 'Oars',
+                    'width' => 40_000,
+                    'height' => 40_000,
+                    'across' => 0,
+                    'down' => 60_000,
+                    'colours' => [['colour' => '#123456', 'film' => 'ink', 'path' => 'M0 0L9 0L9 9Z']],
+                    'treatments' => $treatments,
+                ],
+            ],
             'layering' => ['joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'butted', 'width' => 300]]],
         ]);
 

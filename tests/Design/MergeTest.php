@@ -15,7 +15,13 @@ final class MergeTest extends TestCase
     {
         $base = Designs::secondLine();
         $ours = [...$base, 'lines.0.words' => 'Henrik', 'unit' => 'in'];
-        $theirs = [...$base, 'lines.0.film' => 'ink', 'lines.0.size' => ['by' => 'height', 'length' => 30000], 'lines.1.words' => 'Bay', 'lines.2' => Designs::secondLine(['id' => 'third'])['lines.1']];
+        $theirs = [
+            ...$base,
+            'lines.0.film' => 'ink',
+            'lines.0.size' => ['by' => 'height', 'length' => 30000],
+            'lines.1.words' => 'Bay',
+            'lines.2' => Designs::secondLine(['id' => 'third'])['lines.1'],
+        ];
         $merged = self::merge($base, $ours, $theirs);
         self::assertEquals(self::object([...$theirs, 'lines.0.words' => 'Henrik', 'unit' => 'in']), $merged);
         self::assertNull(self::merge($base, $ours, [...$base, 'lines.0.words' => 'Astrid']), 'both changed the words');
@@ -41,7 +47,14 @@ final class MergeTest extends TestCase
     {
         $films = \array_map(static fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, ['ink', 'buoy', 'chalk']);
         $before = Designs::document(['films' => $films]);
-        $after = Designs::document(['films' => [$films[1], $films[0], $films[2]], 'layering' => ['joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'lay over', 'width' => 600]], 'marks' => 'none', 'thickest' => 500]]);
+        $after = Designs::document([
+            'films' => [$films[1], $films[0], $films[2]],
+            'layering' => [
+                'joints' => [['id' => 'buoy ink', 'film' => 'ink', 'other' => 'buoy', 'kind' => 'lay over', 'width' => 600]],
+                'marks' => 'none',
+                'thickest' => 500,
+            ],
+        ]);
         self::assertSame([
             'The films lie in another order: Buoy, Ink, Chalk from the bottom up.',
             'Ink and Buoy are laid over, by 0.6 mm.',
@@ -53,7 +66,14 @@ final class MergeTest extends TestCase
     public function testDifferencesAreSaidInWords(): void
     {
         $before = Designs::document(Designs::secondLine());
-        $after = Designs::document(['name' => 'Bag', 'lines.0.words' => 'Henrik', 'lines.0.size' => ['by' => 'height', 'length' => 30000], 'lines.0.shift' => 2000, ...Designs::secondLine(['id' => 'new', 'words' => 'Bay']), 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);
+        $after = Designs::document([
+            'name' => 'Bag',
+            'lines.0.words' => 'Henrik',
+            'lines.0.size' => ['by' => 'height', 'length' => 30000],
+            'lines.0.shift' => 2000,
+            ...Designs::secondLine(['id' => 'new', 'words' => 'Bay']),
+            'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350'],
+        ]);
         self::assertSame([
             'Name changed to “Bag”.',
             'The fabric is Navy.',

@@ -53,7 +53,10 @@ final class MergedOrderTest extends TestCase
             if (null === $merged) {
                 continue;
             }
-            $there = static fn (string $of): string => \implode('', \array_filter(\str_split($merged), static fn (string $id): bool => \str_contains($of, $id)));
+            $there = static fn (string $of): string => \implode(
+                '',
+                \array_filter(\str_split($merged), static fn (string $id): bool => \str_contains($of, $id)),
+            );
             self::assertSame(self::sorted(self::expected($base, $ours, $theirs)), self::sorted($merged), "$what: all that there ought to be");
             // What a side alone moved or put in stands to what is left of that side's as the side has it.
             $isMoved = static fn (string $side): bool => self::only($side, $base) !== self::only($base, $side);
@@ -71,7 +74,12 @@ final class MergedOrderTest extends TestCase
         for ($changes = $random->getInt(0, 3), $at = 0; $at < $changes; ++$at) {
             match ($random->getInt(0, 4)) {
                 0 => \array_splice($side, $random->getInt(0, \count($side)), 1),
-                1 => [] === $side ? null : \array_splice($side, $random->getInt(0, \count($side)), 0, \array_splice($side, $random->getInt(0, \count($side) - 1), 1)),
+                1 => [] === $side ? null : \array_splice(
+                    $side,
+                    $random->getInt(0, \count($side)),
+                    0,
+                    \array_splice($side, $random->getInt(0, \count($side) - 1), 1),
+                ),
                 default => \array_splice($side, $random->getInt(0, \count($side)), 0, [$new[$at]]),
             };
         }

@@ -46,14 +46,20 @@ final class FittingTest extends TestCase
             for ($i = 0; $i < \count($contour) - 2; $i += 6) {
                 self::assertContains([(int) $contour[$i], (int) $contour[$i + 1]], \array_chunk($ring, 2));
                 // Both control points lie on the line.
-                self::assertEqualsWithDelta(0, ($contour[$i + 2] - $contour[$i]) * ($contour[$i + 7] - $contour[$i + 1]) - ($contour[$i + 3] - $contour[$i + 1]) * ($contour[$i + 6] - $contour[$i]), 1);
+                self::assertEqualsWithDelta(
+                    0,
+                    ($contour[$i + 2] - $contour[$i]) * ($contour[$i + 7] - $contour[$i + 1])
+                        - ($contour[$i + 3] - $contour[$i + 1]) * ($contour[$i + 6] - $contour[$i]),
+                    1,
+                );
             }
         }
     }
 
     public function testSourceCurvesComeBack(): void
     {
-        $circle = (new \Uvret\Geometry\Curve\PathBuilder())->moveTo(10000, 0)->cubicTo(10000, 5523, 5523, 10000, 0, 10000)->cubicTo(-5523, 10000, -10000, 5523, -10000, 0)
+        $circle = (new \Uvret\Geometry\Curve\PathBuilder())->moveTo(10000, 0)
+            ->cubicTo(10000, 5523, 5523, 10000, 0, 10000)->cubicTo(-5523, 10000, -10000, 5523, -10000, 0)
             ->cubicTo(-10000, -5523, -5523, -10000, 0, -10000)->cubicTo(5523, -10000, 10000, -5523, 10000, 0)->path();
         $sources = new SourceCurves();
         $sources->add($circle, Affine::identity());

@@ -26,8 +26,16 @@ final class FuzzTest extends TestCase
     public static function found(): iterable
     {
         yield 'near-parallel edges that would drive their crossing along' => [[], [[0, 1, 1, 50_000, -1, 19_999, 40_000, 30_000, 1, 60_000]], 'positive'];
-        yield 'an edge bent over the corner of a piece of its own region' => [[[17_956, 20_348, 17_956, 59_851, 2_393, 56_260]], [[39_988, 49_984, 39_989, 19_994, 59_981, 0], [9_996, 29_991, 9_998, 19_995, 59_983, -1, 0, 29_991]], 'exclusive'];
-        yield 'a sliver over the left edge' => [[[-1, 41_980, 0, 5_997, 0, 41_978, 53_972, 23_988, 53_973, 29_984]], [[36_000, 48_000, 0, 24_000, 18_000, 36_000]], 'subtract'];
+        yield 'an edge bent over the corner of a piece of its own region' => [
+            [[17_956, 20_348, 17_956, 59_851, 2_393, 56_260]],
+            [[39_988, 49_984, 39_989, 19_994, 59_981, 0], [9_996, 29_991, 9_998, 19_995, 59_983, -1, 0, 29_991]],
+            'exclusive',
+        ];
+        yield 'a sliver over the left edge' => [
+            [[-1, 41_980, 0, 5_997, 0, 41_978, 53_972, 23_988, 53_973, 29_984]],
+            [[36_000, 48_000, 0, 24_000, 18_000, 36_000]],
+            'subtract',
+        ];
     }
 
     /**
@@ -45,7 +53,12 @@ final class FuzzTest extends TestCase
     {
         foreach ([-1, 0, 1] as $dx) {
             foreach ([-1, 0, 1] as $dy) {
-                foreach ([[$dx, 57 + $dy, 500, 200], [500, 57, 1_000 + $dx, 892 + $dy], [300 + $dx, $dy, 400, 892 + $dy], [$dx, $dy, 1_000, 892]] as [$left, $bottom, $right, $top]) {
+                foreach ([
+                    [$dx, 57 + $dy, 500, 200],
+                    [500, 57, 1_000 + $dx, 892 + $dy],
+                    [300 + $dx, $dy, 400, 892 + $dy],
+                    [$dx, $dy, 1_000, 892],
+                ] as [$left, $bottom, $right, $top]) {
                     [$one, $other] = [(new Box(0, 0, 1_000, 892))->toRegion(), (new Box($left, $bottom, $right, $top))->toRegion()];
                     $common = (\min($right, 1_000) - \max($left, 0)) * (\min($top, 892) - \max($bottom, 0));
                     self::assertSame((float) $common, $one->intersect($other)->area());

@@ -53,7 +53,10 @@ final class OffsetTest extends TestCase
         self::assertCount(1, $frame->offset(1000)->rings());
         self::assertCount(2, $frame->offset(300)->rings());
         self::assertTrue(Region::fromRings([[30790, 16245, 38883, 18943, 32052, 23822]])->offset(-2492)->isEmpty());
-        $dumbbell = self::square(10000)->union(Region::fromRings([[10000, 4500, 30000, 4500, 30000, 5500, 10000, 5500], [30000, 0, 40000, 0, 40000, 10000, 30000, 10000]]));
+        $dumbbell = self::square(10000)->union(Region::fromRings([
+            [10000, 4500, 30000, 4500, 30000, 5500, 10000, 5500],
+            [30000, 0, 40000, 0, 40000, 10000, 30000, 10000],
+        ]));
         self::assertCount(2, $dumbbell->offset(-600)->pieces());
         self::assertCount(2, $dumbbell->open(600)->pieces(), 'the neck is taken away');
     }

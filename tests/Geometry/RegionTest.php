@@ -157,10 +157,15 @@ final class RegionTest extends TestCase
         foreach (Letters::plain('lobster', 'Tern Point Rowing') as [$glyph, $x]) {
             $outline = Letters::font('lobster')->outline($glyph);
             if (!$outline->isEmpty()) {
-                $byLetter[] = \trim(\substr(Geos::wkt(Region::fromRings(\Uvret\Geometry\Curve\Flattening::rings($outline, Affine::move($x, 0)->then(Affine::scale($scale))))), 13, -1));
+                $byLetter[] = \trim(\substr(
+                    Geos::wkt(Region::fromRings(\Uvret\Geometry\Curve\Flattening::rings($outline, Affine::move($x, 0)->then(Affine::scale($scale))))),
+                    13,
+                    -1,
+                ));
             }
         }
-        $geos = Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.\implode(',', \array_map(static fn (string $polygons): string => "MULTIPOLYGON($polygons)", $byLetter)).')');
+        $letters = \array_map(static fn (string $polygons): string => "MULTIPOLYGON($polygons)", $byLetter);
+        $geos = Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.\implode(',', $letters).')');
         self::assertEqualsWithDelta(Geos::area($geos), $weld->area(), 1e-5 * $weld->area());
         self::assertLessThan(0.5 * $weld->perimeter(), Geos::difference($geos, Geos::wkt($weld)));
     }

@@ -73,12 +73,18 @@ final class MemoryTest extends TestCase
         $film = $films[$random->getInt(0, \count($films) - 1)];
 
         return match ($random->getInt(0, 8)) {
-            0 => $document->with("$line.lettering.words", \mb_substr($document->string("$line.lettering.words"), 0, 4).['A', 'on', ' x', '!'][$random->getInt(0, 3)]),
+            0 => $document->with(
+                "$line.lettering.words",
+                \mb_substr($document->string("$line.lettering.words"), 0, 4).['A', 'on', ' x', '!'][$random->getInt(0, 3)],
+            ),
             1 => $document->with("$line.lettering.spacing", $random->getInt(-20, 60)),
             2 => $document->with("$line.stacking.shift", $random->getInt(-9_000, 9_000)),
             3 => $document->with("$line.place.turn", $random->getInt(-20, 20)),
             4 => $document->with("$line.treatments.outlines", [['width' => $random->getInt(800, 3_000), 'film' => $film]]),
-            5 => $document->with("$line.treatments.shadow", ['kind' => ['none', 'block', 'shifted'][$random->getInt(0, 2)], 'film' => $film, 'length' => $random->getInt(1_000, 6_000)]),
+            5 => $document->with(
+                "$line.treatments.shadow",
+                ['kind' => ['none', 'block', 'shifted'][$random->getInt(0, 2)], 'film' => $film, 'length' => $random->getInt(1_000, 6_000)],
+            ),
             6 => $document->with('layering.usual.width', $random->getInt(300, 1_200)),
             7 => $document->with("$line.film", $film),
             default => $document->with("$line.treatments.outlines", []),

@@ -65,7 +65,16 @@ final class MergedLayersTest extends TestCase
             'films: one beneath the others' => self::below(...),
             'films again: one in between' => self::between(...),
             'form' => static fn (Json $json): Json => $json->with('forms.0.size', ['width' => 70_000, 'height' => 50_000]),
-            'another form' => static fn (Json $json): Json => $json->with('forms.1', ['id' => 'ring', 'film' => 'ink', 'shape' => ['kind' => 'ring'], 'size' => ['width' => 50_000, 'height' => 50_000], 'place' => ['down' => 120_000]]),
+            'another form' => static fn (Json $json): Json => $json->with(
+                'forms.1',
+                [
+                    'id' => 'ring',
+                    'film' => 'ink',
+                    'shape' => ['kind' => 'ring'],
+                    'size' => ['width' => 50_000, 'height' => 50_000],
+                    'place' => ['down' => 120_000],
+                ],
+            ),
             'trap' => static fn (Json $json): Json => $json->with('layering.usual', ['kind' => 'trapped', 'width' => 500]),
         ];
     }

@@ -36,7 +36,11 @@ final class ProofTest extends TestCase
         $smooth = self::closeUp('smooth');
         self::assertSame($smooth, self::closeUp('stretch'), 'which looks like a smooth one');
         foreach (['glitter', 'flock', 'reflective', 'patterned', 'metallic', 'puff'] as $finish) {
-            $differ = \array_filter(self::closeUp($finish), static fn (float $dark, int $at): bool => \abs($dark - $smooth[$at]) > 0.02, \ARRAY_FILTER_USE_BOTH);
+            $differ = \array_filter(
+                self::closeUp($finish),
+                static fn (float $dark, int $at): bool => \abs($dark - $smooth[$at]) > 0.02,
+                \ARRAY_FILTER_USE_BOTH,
+            );
             self::assertGreaterThan(500, \count($differ), $finish);
         }
     }
@@ -44,7 +48,12 @@ final class ProofTest extends TestCase
     /** @return list<float> how dark the points of the close-up are, which lies from 109 to 195 mm across and 38 to 130 mm down */
     private static function closeUp(string $finish): array
     {
-        $picture = Png::drawn(self::page(['lines.0.font' => 'alfa-slab-one', 'lines.0.words' => 'ROW', 'films.0.finish' => $finish, 'films.0.colour' => '#804020']));
+        $picture = Png::drawn(self::page([
+            'lines.0.font' => 'alfa-slab-one',
+            'lines.0.words' => 'ROW',
+            'films.0.finish' => $finish,
+            'films.0.colour' => '#804020',
+        ]));
         $scale = $picture->width / 210;
         $points = [];
         for ($y = (int) (38 * $scale); $y < 130 * $scale; ++$y) {

@@ -45,7 +45,11 @@ final class PressOrderTest extends TestCase
             if ([] === $order->reasons) {
                 self::assertSame($wanted, $order->films);
             }
-            self::assertSame($order->films, PressOrder::of($order->films, static fn (Film $one, Film $other): bool => $pairs[$one->id.$other->id])->films, 'what can be pressed stays as it is');
+            self::assertSame(
+                $order->films,
+                PressOrder::of($order->films, static fn (Film $one, Film $other): bool => $pairs[$one->id.$other->id])->films,
+                'what can be pressed stays as it is',
+            );
         }
     }
 

@@ -60,7 +60,11 @@ final class SeparatorTest extends TestCase
         }
         self::assertLessThan(self::ROUNDING, Geos::difference($above, $pressed));
         self::nothingLiesOnWhatTakesNothing($plan);
-        self::assertSame(\count($plan->separation->layers), \count(\array_unique(\array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers))), 'each film is cut once');
+        self::assertSame(
+            \count($plan->separation->layers),
+            \count(\array_unique(\array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers))),
+            'each film is cut once',
+        );
     }
 
     #[DataProvider('designs')]
@@ -89,7 +93,14 @@ final class SeparatorTest extends TestCase
     public function testAFilmRoundAnotherIsCutOnceThoughItIsBeneathAndAbove(): void
     {
         // Chalk letters, an ink rim, and a chalk rim round that: two films, and ink lies between or beneath.
-        $form = Stack::box('chalk', 0, 100, 60, 60, ['kind' => 'star', 'treatments' => (object) ['outlines' => [['width' => 3_000, 'film' => 'ink'], ['width' => 3_000, 'film' => 'chalk']]]]);
+        $form = Stack::box(
+            'chalk',
+            0,
+            100,
+            60,
+            60,
+            ['kind' => 'star', 'treatments' => (object) ['outlines' => [['width' => 3_000, 'film' => 'ink'], ['width' => 3_000, 'film' => 'chalk']]]],
+        );
         foreach ([['usual' => ['kind' => 'trapped']], ['usual' => ['kind' => 'lay over']]] as $layering) {
             $plan = Stack::plan([$form], [], $layering);
             self::assertSame(['chalk', 'ink'], \array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers));
@@ -102,7 +113,11 @@ final class SeparatorTest extends TestCase
     public function testTrappedButtedLaidOverAndGap(): void
     {
         $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)];
-        $lower = static fn (array $joint): Region => Stack::plan($forms, [], ['joints' => [['id' => 'buoy chalk', 'film' => 'buoy', 'other' => 'chalk'] + $joint]])->separation->layers[0]->region;
+        $lower = static fn (array $joint): Region => Stack::plan(
+            $forms,
+            [],
+            ['joints' => [['id' => 'buoy chalk', 'film' => 'buoy', 'other' => 'chalk'] + $joint]],
+        )->separation->layers[0]->region;
         self::assertEqualsWithDelta(6_400 - 38 * 38, $lower(['kind' => 'trapped', 'width' => 1_000])->area() / 1e6, 1e-6);
         self::assertEqualsWithDelta(6_400 - 37 * 37, $lower(['kind' => 'trapped', 'width' => 1_500])->area() / 1e6, 1e-6);
         self::assertEqualsWithDelta(6_400 - 40 * 40, $lower(['kind' => 'butted'])->area() / 1e6, 1e-6);
@@ -149,7 +164,14 @@ final class SeparatorTest extends TestCase
         $plan = Stack::plan($forms, $glitter);
         self::assertSame(['buoy', 'chalk'], \array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers));
         self::assertStringContainsString('Spray takes nothing on top, so it is pressed after Buoy', $plan->separation->reasons['chalk']);
-        self::assertSame([JointKind::Trapped, 1_000, true], [$plan->separation->joints[0]->kind, $plan->separation->joints[0]->width, \str_contains((string) $plan->separation->joints[0]->reason, 'Buoy runs on beneath it instead')]);
+        self::assertSame(
+            [JointKind::Trapped, 1_000, true],
+            [
+                $plan->separation->joints[0]->kind,
+                $plan->separation->joints[0]->width,
+                \str_contains((string) $plan->separation->joints[0]->reason, 'Buoy runs on beneath it instead'),
+            ],
+        );
         self::assertEqualsWithDelta(42 * 42 - (4 - \M_PI), $plan->separation->layers[0]->region->area() / 1e6, 0.05);
         self::assertEqualsWithDelta(6_400 - 1_600, $plan->separation->layers[1]->region->area() / 1e6, 1e-6);
         // Two of that kind only meet edge to edge; puff is pressed last even so.
@@ -196,7 +218,14 @@ final class SeparatorTest extends TestCase
             foreach ($design->films as $film) {
                 $ink = $ink->union(self::ink($plan, $film->id));
             }
-            self::assertLessThan(self::ROUNDING, Geos::difference(Geos::wkt($ink), Geos::wkt(Region::empty()->union(...\array_map(static fn (CutLayer $layer): Region => $layer->region, $plan->separation->layers)))), $id);
+            self::assertLessThan(
+                self::ROUNDING,
+                Geos::difference(
+                    Geos::wkt($ink),
+                    Geos::wkt(Region::empty()->union(...\array_map(static fn (CutLayer $layer): Region => $layer->region, $plan->separation->layers))),
+                ),
+                $id,
+            );
         }
     }
 

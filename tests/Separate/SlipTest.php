@@ -50,7 +50,14 @@ final class SlipTest extends TestCase
         // Down is down as worn.
         self::assertSame([0, -1_300], [$test->towards(1_300, 90.0)->dx, $test->towards(1_300, 90.0)->dy]);
         // Edge to edge nothing may slip; laid over, anything may as long as the lower one runs on.
-        $with = static fn (string $kind): int => (new Test(Stack::plan([Stack::box('chalk', 0, 100, self::PLATE, self::PLATE), Stack::box('buoy', 0, 100, 40, 40)], [], ['usual' => ['kind' => $kind]])->separation, 'buoy'))->safe();
+        $with = static fn (string $kind): int => (new Test(
+            Stack::plan(
+                [Stack::box('chalk', 0, 100, self::PLATE, self::PLATE), Stack::box('buoy', 0, 100, 40, 40)],
+                [],
+                ['usual' => ['kind' => $kind]],
+            )->separation,
+            'buoy',
+        ))->safe();
         self::assertLessThan(100, $with('butted'));
         self::assertGreaterThan(2_900, $with('lay over'));
     }

@@ -16,44 +16,197 @@ use Uvret\Tests\Support\Designs;
 /** Every kind of snag in a design that has it, and in one that is a little otherwise and does not. */
 final class EverySnagTest extends TestCase
 {
-    private const BLOCKS = ['lines.0.font' => 'anton', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 40_000], 'lines.0.gap' => 60_000];
+    private const BLOCKS = [
+        'lines.0.font' => 'anton',
+        'lines.0.words' => 'TERN',
+        'lines.0.size' => ['by' => 'letter', 'length' => 40_000],
+        'lines.0.gap' => 60_000,
+    ];
 
     /** @return iterable<string, array{SnagKind, array<string, mixed>, array<string, mixed>, 3?: string}> what is otherwise with it, and without; what it says */
     public static function cases(): iterable
     {
-        $arc = static fn (int $radius, string $bows): array => [...self::BLOCKS, 'lines.0.words' => 'TERN POINT', 'lines.0.size' => ['by' => 'letter', 'length' => 20_000], 'lines.0.follows' => ['path' => 'arc', 'letters' => 'bent', 'arc' => ['by' => 'radius', 'radius' => $radius, 'bows' => $bows]]];
-        $ring = static fn (string $words, int $radius, int $height): array => [...self::BLOCKS, 'lines.0.words' => $words, 'lines.0.size' => ['by' => 'letter', 'length' => $height], 'lines.0.follows' => ['path' => 'ring', 'letters' => 'turned', 'ring' => ['radius' => $radius, 'part' => 'round', 'down' => 120_000]]];
-        $inks = static fn (string $colour, bool $opaque): array => [...self::BLOCKS, 'films.0.colour' => '#F5C242', 'films.0.opaque' => $opaque, 'blank.fabric.colour' => $colour];
+        $arc = static fn (int $radius, string $bows): array => [
+            ...self::BLOCKS,
+            'lines.0.words' => 'TERN POINT',
+            'lines.0.size' => ['by' => 'letter', 'length' => 20_000],
+            'lines.0.follows' => ['path' => 'arc', 'letters' => 'bent', 'arc' => ['by' => 'radius', 'radius' => $radius, 'bows' => $bows]],
+        ];
+        $ring = static fn (string $words, int $radius, int $height): array => [
+            ...self::BLOCKS,
+            'lines.0.words' => $words,
+            'lines.0.size' => ['by' => 'letter', 'length' => $height],
+            'lines.0.follows' => ['path' => 'ring', 'letters' => 'turned', 'ring' => ['radius' => $radius, 'part' => 'round', 'down' => 120_000]],
+        ];
+        $inks = static fn (string $colour, bool $opaque): array => [
+            ...self::BLOCKS,
+            'films.0.colour' => '#F5C242',
+            'films.0.opaque' => $opaque,
+            'blank.fabric.colour' => $colour,
+        ];
         $glued = static fn (int $kern): array => ['lines.0.words' => 'Ottilie', 'lines.0.letters' => [['at' => 3, 'kern' => $kern]]];
-        $plate = static fn (array $more, int $width = 200_000): array => $more + ['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => $width, 'height' => 60_000, 'across' => 0, 'down' => 90_000];
-        $cut = static fn (array $treatments, int $gap = 70_000, int $height = 40_000): array => [...self::BLOCKS, 'lines.0.words' => 'ROAD', 'lines.0.spacing' => 250, 'lines.0.size' => ['by' => 'letter', 'length' => $height], 'lines.0.gap' => $gap, 'lines.0.treatments' => (object) $treatments, 'forms' => [$plate([])]];
+        $plate = static fn (array $more, int $width = 200_000): array => $more + [
+            'id' => 'plate',
+            'kind' => 'rectangle',
+            'film' => 'ink',
+            'width' => $width,
+            'height' => 60_000,
+            'across' => 0,
+            'down' => 90_000,
+        ];
+        $cut = static fn (array $treatments, int $gap = 70_000, int $height = 40_000): array => [
+            ...self::BLOCKS,
+            'lines.0.words' => 'ROAD',
+            'lines.0.spacing' => 250,
+            'lines.0.size' => ['by' => 'letter', 'length' => $height],
+            'lines.0.gap' => $gap,
+            'lines.0.treatments' => (object) $treatments,
+            'forms' => [$plate([])],
+        ];
         $other = ['films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM];
 
         yield 'a font that is not here' => [SnagKind::NotMade, ['lines.0.font' => 'gone'], [], 'gone'];
-        yield 'set into nothing' => [SnagKind::NotMade, $cut(['setInto' => ['card' => 'shield', 'clearance' => 1_000]]), $cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'is not there'];
+        yield 'set into nothing' => [
+            SnagKind::NotMade,
+            $cut(['setInto' => ['card' => 'shield', 'clearance' => 1_000]]),
+            $cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]),
+            'is not there',
+        ];
         yield 'a letter that the font has not' => [SnagKind::MissingLetter, [...self::BLOCKS, 'lines.0.words' => 'TERN ☃'], self::BLOCKS, '☃'];
-        yield 'ink beside the area' => [SnagKind::OutsideArea, [...self::BLOCKS, 'lines.0.shift' => 110_000], [...self::BLOCKS, 'lines.0.shift' => 60_000], 'outside the area'];
-        yield 'a layer that is wider than its film' => [SnagKind::WiderThanFilm, [...self::BLOCKS, 'films.0.width' => 50_000, 'lines.0.size' => ['by' => 'letter', 'length' => 70_000]], [...self::BLOCKS, 'films.0.width' => 90_000], 'wide'];
+        yield 'ink beside the area' => [
+            SnagKind::OutsideArea,
+            [...self::BLOCKS, 'lines.0.shift' => 110_000],
+            [...self::BLOCKS, 'lines.0.shift' => 60_000],
+            'outside the area',
+        ];
+        yield 'a layer that is wider than its film' => [
+            SnagKind::WiderThanFilm,
+            [...self::BLOCKS, 'films.0.width' => 50_000, 'lines.0.size' => ['by' => 'letter', 'length' => 70_000]],
+            [...self::BLOCKS, 'films.0.width' => 90_000],
+            'wide',
+        ];
         yield 'script that does not join' => [SnagKind::LooseLetters, $glued(120), $glued(0), 'miss each other'];
-        yield 'script that barely joins' => [SnagKind::ThinJoin, ['lines.0.spacing' => 20, 'lines.0.size' => ['by' => 'letter', 'length' => 14_000]], ['lines.0.size' => ['by' => 'letter', 'length' => 14_000]], 'barely join'];
-        yield 'a letter in the other’s hole' => [SnagKind::FilledHole, ['lines.0.words' => 'ol', 'lines.0.letters' => [['at' => 1, 'kern' => -220]]], ['lines.0.words' => 'ol', 'lines.0.letters' => [['at' => 1, 'kern' => -10]]], 'fills'];
-        yield 'strokes that would tear' => [SnagKind::ThinStroke, ['lines.0.font' => 'graduate', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 7_000]], ['lines.0.font' => 'graduate', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 20_000]], 'would tear'];
-        $notched = static fn (int $deep): array => ['lines' => [], 'forms' => [$plate(['treatments' => (object) ['erased' => [['id' => 'piece-1', 'points' => [-500, 40_000, 500, 40_000, 500, 30_000 - $deep, -500, 30_000 - $deep], 'hidden' => false]]]])]];
+        yield 'script that barely joins' => [
+            SnagKind::ThinJoin,
+            ['lines.0.spacing' => 20, 'lines.0.size' => ['by' => 'letter', 'length' => 14_000]],
+            ['lines.0.size' => ['by' => 'letter', 'length' => 14_000]],
+            'barely join',
+        ];
+        yield 'a letter in the other’s hole' => [
+            SnagKind::FilledHole,
+            ['lines.0.words' => 'ol', 'lines.0.letters' => [['at' => 1, 'kern' => -220]]],
+            ['lines.0.words' => 'ol', 'lines.0.letters' => [['at' => 1, 'kern' => -10]]],
+            'fills',
+        ];
+        yield 'strokes that would tear' => [
+            SnagKind::ThinStroke,
+            ['lines.0.font' => 'graduate', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 7_000]],
+            ['lines.0.font' => 'graduate', 'lines.0.words' => 'TERN', 'lines.0.size' => ['by' => 'letter', 'length' => 20_000]],
+            'would tear',
+        ];
+        $notched = static fn (int $deep): array => [
+            'lines' => [],
+            'forms' => [
+                $plate([
+                    'treatments' => (object) [
+                        'erased' => [
+                            ['id' => 'piece-1', 'points' => [-500, 40_000, 500, 40_000, 500, 30_000 - $deep, -500, 30_000 - $deep], 'hidden' => false],
+                        ],
+                    ],
+                ]),
+            ],
+        ];
         yield 'a plate that hangs by a thread' => [SnagKind::ThinNeck, $notched(59_300), $notched(50_000), 'hangs together by less than'];
-        yield 'too little left beside an inset' => [SnagKind::ThinRemains, [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'], [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'], 'What the inset leaves'];
-        yield 'holes that no hook takes hold of' => [SnagKind::SmallHole, ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'BOO', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000]], ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'BOO', 'lines.0.size' => ['by' => 'letter', 'length' => 30_000]], 'too small to weed'];
-        yield 'a line longer than its ring' => [SnagKind::LongerThanPath, [...$ring('TERN POINT ROWING REGATTA', 30_000, 24_000), 'lines.0.follows.ring.part' => 'upper'], $ring('TERN', 60_000, 14_000), 'longer than what it follows'];
+        yield 'too little left beside an inset' => [
+            SnagKind::ThinRemains,
+            [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'],
+            [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'],
+            'What the inset leaves',
+        ];
+        yield 'holes that no hook takes hold of' => [
+            SnagKind::SmallHole,
+            ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'BOO', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000]],
+            ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'BOO', 'lines.0.size' => ['by' => 'letter', 'length' => 30_000]],
+            'too small to weed',
+        ];
+        yield 'a line longer than its ring' => [
+            SnagKind::LongerThanPath,
+            [...$ring('TERN POINT ROWING REGATTA', 30_000, 24_000), 'lines.0.follows.ring.part' => 'upper'],
+            $ring('TERN', 60_000, 14_000),
+            'longer than what it follows',
+        ];
         yield 'letters that cross where it bends' => [SnagKind::TightCurve, $arc(16_000, 'down'), $arc(200_000, 'down'), 'too tight'];
-        yield 'letters that overlap at their feet' => [SnagKind::Overlap, [...$ring('WAVAWA', 30_000, 24_000), 'lines.0.follows.sits' => 'top', 'lines.0.spacing' => -120], $ring('WAVAWA', 60_000, 18_000), 'overlap by'];
-        yield 'a line that cuts a plate in two' => [SnagKind::CutThrough, ['lines' => [], 'forms' => [$plate([]), $plate(['id' => 'bar', 'width' => 10_000, 'height' => 90_000, 'treatments' => (object) ['setInto' => ['card' => 'plate', 'clearance' => 1_000]]])]], ['lines' => [], 'forms' => [$plate([]), $plate(['id' => 'bar', 'width' => 10_000, 'height' => 30_000, 'treatments' => (object) ['setInto' => ['card' => 'plate', 'clearance' => 1_000]]])]], 'falls into 1 more piece'];
-        yield 'an inset that sits low reads second' => [SnagKind::ReadsOtherwise, self::two(-15_000, ['treatments' => (object) [], 'id' => 'second']) + ['lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]], 'lines.0.gap' => 130_000, 'lines.1.gap' => -75_000], self::two(-15_000) + ['lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]]], 'read in another order'];
+        yield 'letters that overlap at their feet' => [
+            SnagKind::Overlap,
+            [...$ring('WAVAWA', 30_000, 24_000), 'lines.0.follows.sits' => 'top', 'lines.0.spacing' => -120],
+            $ring('WAVAWA', 60_000, 18_000),
+            'overlap by',
+        ];
+        yield 'a line that cuts a plate in two' => [
+            SnagKind::CutThrough,
+            [
+                'lines' => [],
+                'forms' => [
+                    $plate([]),
+                    $plate([
+                        'id' => 'bar',
+                        'width' => 10_000,
+                        'height' => 90_000,
+                        'treatments' => (object) ['setInto' => ['card' => 'plate', 'clearance' => 1_000]],
+                    ]),
+                ],
+            ],
+            [
+                'lines' => [],
+                'forms' => [
+                    $plate([]),
+                    $plate([
+                        'id' => 'bar',
+                        'width' => 10_000,
+                        'height' => 30_000,
+                        'treatments' => (object) ['setInto' => ['card' => 'plate', 'clearance' => 1_000]],
+                    ]),
+                ],
+            ],
+            'falls into 1 more piece',
+        ];
+        yield 'an inset that sits low reads second' => [
+            SnagKind::ReadsOtherwise,
+            self::two(-15_000, ['treatments' => (object) [], 'id' => 'second']) + [
+                'lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]],
+                'lines.0.gap' => 130_000,
+                'lines.1.gap' => -75_000,
+            ],
+            self::two(-15_000) + ['lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]]],
+            'read in another order',
+        ];
         yield 'two of one film on one another' => [SnagKind::Unseen, $cut([]), $cut([], 130_000), 'become one shape'];
-        yield 'a line on a line' => [SnagKind::OnLettering, self::two(-20_000, ['film' => 'sunup']) + $other, self::two(10_000, ['film' => 'sunup']) + $other, 'lies on'];
-        yield 'islands that hang on nothing' => [SnagKind::LooseIslands, $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'keep']]), $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'drop']]), 'hang on nothing'];
-        yield 'more film than the press likes' => [SnagKind::TooThick, $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'lay over', 'width' => 0]]], $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'butted', 'width' => 0]]], 'thick; the shop allows'];
+        yield 'a line on a line' => [
+            SnagKind::OnLettering,
+            self::two(-20_000, ['film' => 'sunup']) + $other,
+            self::two(10_000, ['film' => 'sunup']) + $other,
+            'lies on',
+        ];
+        yield 'islands that hang on nothing' => [
+            SnagKind::LooseIslands,
+            $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'keep']]),
+            $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'drop']]),
+            'hang on nothing',
+        ];
+        yield 'more film than the press likes' => [
+            SnagKind::TooThick,
+            $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'lay over', 'width' => 0]]],
+            $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'butted', 'width' => 0]]],
+            'thick; the shop allows',
+        ];
         yield 'film that is not opaque on a dark blank' => [SnagKind::ShowsThrough, $inks('#22243A', false), $inks('#F5F1E8', false), 'its colour turns dark'];
         yield 'opaque film on a dark blank' => [SnagKind::ShowsThrough, $inks('#22243A', false), $inks('#22243A', true), 'is not opaque'];
-        yield 'beyond the brim' => [SnagKind::OffBrim, [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 100_000, 'crown' => 20_000]], [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 400_000, 'crown' => 20_000]], 'beyond the brim’s edge'];
+        yield 'beyond the brim' => [
+            SnagKind::OffBrim,
+            [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 100_000, 'crown' => 20_000]],
+            [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 400_000, 'crown' => 20_000]],
+            'beyond the brim’s edge',
+        ];
     }
 
     /**
@@ -98,7 +251,12 @@ final class EverySnagTest extends TestCase
     {
         $snags = $plan->snags;
         foreach ($plan->composition->parts as $part) {
-            $loss = (new LossFinder())->find($plan->design, $part, $plan->composition->rooms[$part->card] ?? null, $plan->separation->layer($part->film)?->region);
+            $loss = (new LossFinder())->find(
+                $plan->design,
+                $part,
+                $plan->composition->rooms[$part->card] ?? null,
+                $plan->separation->layer($part->film)?->region,
+            );
             \array_push($snags, ...(null === $loss ? [] : LossSnags::of($plan->design, $loss)));
         }
 

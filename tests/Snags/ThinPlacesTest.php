@@ -45,12 +45,27 @@ final class ThinPlacesTest extends TestCase
     public function testWhatAnInsetLeavesTooThinIsSaidWithItsMeasure(): void
     {
         // A bar set into a plate 0.6 mm from its upper edge, over 100 mm.
-        $form = static fn (string $id, int $width, int $height, int $down, array $treatments = []): array => ['id' => $id, 'kind' => 'rectangle', 'film' => 'ink', 'width' => $width, 'height' => $height, 'across' => 0, 'down' => $down, 'treatments' => (object) $treatments];
+        $form = static fn (string $id, int $width, int $height, int $down, array $treatments = []): array => [
+            'id' => $id,
+            'kind' => 'rectangle',
+            'film' => 'ink',
+            'width' => $width,
+            'height' => $height,
+            'across' => 0,
+            'down' => $down,
+            'treatments' => (object) $treatments,
+        ];
         $plan = Designs::plan(['lines' => [], 'forms' => [
             $form('plate', 160_000, 60_000, 60_000),
             $form('bar', 100_000, 10_000, 36_600, ['setInto' => ['card' => 'plate', 'clearance' => 1_000, 'corner' => 'pointed']]),
         ]]);
-        $find = static fn (int $at): array => null === ($loss = (new LossFinder())->find($plan->design, $plan->composition->parts[$at], $plan->composition->rooms[$plan->composition->parts[$at]->card] ?? null)) ? [] : LossSnags::of($plan->design, $loss);
+        $find = static fn (int $at): array => null === ($loss = (new LossFinder())->find(
+            $plan->design,
+            $plan->composition->parts[$at],
+            $plan->composition->rooms[$plan->composition->parts[$at]->card] ?? null,
+        ))
+            ? []
+            : LossSnags::of($plan->design, $loss);
         self::assertSame([], $find(1));
         self::assertSame(['thin remains'], \array_map(static fn (Snag $snag): string => $snag->kind->value, $find(0)));
         self::assertStringContainsString('thinner than 1.0 mm in one place, the thinnest about 0.6 mm', $find(0)[0]->message);

@@ -42,6 +42,11 @@ abstract class ApiCase extends WebTestCase
     /** Saves an opened design, from the version that it was opened in. */
     protected function put(Json $opened, int $status = 200, string $change = ''): Json
     {
-        return $this->send('PUT', '/api/designs/'.$opened->string('id'), ['version' => $opened->int('version'), 'document' => $opened->get('document'), 'change' => $change], $status);
+        return $this->send(
+            'PUT',
+            '/api/designs/'.$opened->string('id'),
+            ['version' => $opened->int('version'), 'document' => $opened->get('document'), 'change' => $change],
+            $status,
+        );
     }
 }

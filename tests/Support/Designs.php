@@ -12,11 +12,28 @@ use Uvret\Plan\Planner;
 /** Designs for tests: one line of script on a bag, with what a test wants different. */
 final class Designs
 {
-    public const FILM = ['id' => 'ink', 'name' => 'Harbour ink', 'colour' => '#22243A', 'finish' => 'smooth', 'width' => 500000, 'thickness' => 90, 'bladeSide' => 'mirrored'];
+    public const FILM = [
+        'id' => 'ink',
+        'name' => 'Harbour ink',
+        'colour' => '#22243A',
+        'finish' => 'smooth',
+        'width' => 500000,
+        'thickness' => 90,
+        'bladeSide' => 'mirrored',
+    ];
 
     private const GROUPS = [
-        'lines' => ['lettering' => ['words', 'font', 'spacing', 'heft', 'language', 'features', 'wordForms', 'joins', 'letters'], 'place' => ['align', 'turn'], 'stacking' => ['gap', 'tight', 'shift', 'alignTo'], 'size' => ['stretch']],
-        'forms' => ['shape' => ['kind', 'corner', 'band', 'count', 'depth'], 'size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
+        'lines' => [
+            'lettering' => ['words', 'font', 'spacing', 'heft', 'language', 'features', 'wordForms', 'joins', 'letters'],
+            'place' => ['align', 'turn'],
+            'stacking' => ['gap', 'tight', 'shift', 'alignTo'],
+            'size' => ['stretch'],
+        ],
+        'forms' => [
+            'shape' => ['kind', 'corner', 'band', 'count', 'depth'],
+            'size' => ['width', 'height', 'proportional'],
+            'place' => ['across', 'down', 'turn'],
+        ],
         'motifs' => ['size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
     ];
     private const DOCUMENT = [
@@ -26,12 +43,30 @@ final class Designs
         'blank' => [
             'id' => 'kit-tote', 'name' => 'Kit tote', 'drawing' => 'tote', 'size' => 'One size', 'width' => 380000,
             'fabric' => ['name' => 'Canvas', 'colour' => '#D9CDB0'],
-            'placement' => ['id' => 'middle', 'name' => 'Middle of the bag', 'width' => 260000, 'height' => 240000, 'across' => 0, 'down' => 90000, 'from' => [['edge' => 'top edge', 'distance' => 90000]]],
+            'placement' => [
+                'id' => 'middle',
+                'name' => 'Middle of the bag',
+                'width' => 260000,
+                'height' => 240000,
+                'across' => 0,
+                'down' => 90000,
+                'from' => [['edge' => 'top edge', 'distance' => 90000]],
+            ],
         ],
         'films' => [self::FILM],
         'stack' => 'top',
         'lines' => [
-            ['id' => 'name', 'words' => 'Ottilie', 'font' => 'lobster', 'film' => 'ink', 'size' => ['by' => 'width', 'length' => 200000], 'spacing' => 0, 'align' => 'centre', 'gap' => 0, 'shift' => 0],
+            [
+                'id' => 'name',
+                'words' => 'Ottilie',
+                'font' => 'lobster',
+                'film' => 'ink',
+                'size' => ['by' => 'width', 'length' => 200000],
+                'spacing' => 0,
+                'align' => 'centre',
+                'gap' => 0,
+                'shift' => 0,
+            ],
         ],
     ];
 

@@ -107,7 +107,11 @@ final readonly class Png
                 continue;
             }
             for ($at = 0; $at < 4 * $size; $at += 4) {
-                $count += \abs(\ord($own[$at]) - \ord($its[$at])) > 96 || \abs(\ord($own[$at + 1]) - \ord($its[$at + 1])) > 96 || \abs(\ord($own[$at + 2]) - \ord($its[$at + 2])) > 96 ? 1 : 0;
+                $count += \abs(\ord($own[$at]) - \ord($its[$at])) > 96
+                    || \abs(\ord($own[$at + 1]) - \ord($its[$at + 1])) > 96
+                    || \abs(\ord($own[$at + 2]) - \ord($its[$at + 2])) > 96
+                    ? 1
+                    : 0;
             }
         }
 

@@ -21,7 +21,11 @@ final class Stack
         return Designs::plan([
             'lines' => [],
             'films' => \array_map(static fn (string $id): array => ($films[$id] ?? []) + ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, self::FILMS),
-            'forms' => \array_map(static fn (array $form, int $at): array => $form + ['id' => "form-$at", 'kind' => 'rectangle', 'across' => 0, 'down' => 100_000], $forms, \array_keys($forms)),
+            'forms' => \array_map(
+                static fn (array $form, int $at): array => $form + ['id' => "form-$at", 'kind' => 'rectangle', 'across' => 0, 'down' => 100_000],
+                $forms,
+                \array_keys($forms),
+            ),
             'layering' => (object) $layering,
         ]);
     }
@@ -35,7 +39,13 @@ final class Stack
      */
     public static function box(string $film, float $across, float $down, float $width, float $height, array $more = []): array
     {
-        return $more + ['film' => $film, 'width' => (int) (1_000 * $width), 'height' => (int) (1_000 * $height), 'across' => (int) (1_000 * $across), 'down' => (int) (1_000 * $down)];
+        return $more + [
+            'film' => $film,
+            'width' => (int) (1_000 * $width),
+            'height' => (int) (1_000 * $height),
+            'across' => (int) (1_000 * $across),
+            'down' => (int) (1_000 * $down),
+        ];
     }
 
     /**
@@ -49,8 +59,17 @@ final class Stack
         $forms = [];
         for ($number = $random->getInt(3, 6); $number > 0; --$number) {
             $kind = ['rectangle', 'circle', 'star', 'heart', 'ring', 'shield'][$random->getInt(0, 5)];
-            $rims = 0 === $random->getInt(0, 2) ? [['width' => $random->getInt(1_500, 5_000), 'film' => self::FILMS[$random->getInt(0, 3)], 'near' => 'as is']] : [];
-            $forms[] = self::box(self::FILMS[$random->getInt(0, 3)], $random->getInt(-50, 50), $random->getInt(60, 140), $random->getInt(20, 90), $random->getInt(20, 90), ['kind' => $kind, 'turn' => $random->getInt(-90, 90), 'proportional' => false, 'treatments' => (object) ['outlines' => $rims]]);
+            $rims = 0 === $random->getInt(0, 2)
+                ? [['width' => $random->getInt(1_500, 5_000), 'film' => self::FILMS[$random->getInt(0, 3)], 'near' => 'as is']]
+                : [];
+            $forms[] = self::box(
+                self::FILMS[$random->getInt(0, 3)],
+                $random->getInt(-50, 50),
+                $random->getInt(60, 140),
+                $random->getInt(20, 90),
+                $random->getInt(20, 90),
+                ['kind' => $kind, 'turn' => $random->getInt(-90, 90), 'proportional' => false, 'treatments' => (object) ['outlines' => $rims]],
+            );
         }
 
         return $forms;

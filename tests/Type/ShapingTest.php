@@ -25,7 +25,11 @@ final class ShapingTest extends TestCase
             /** @var array{file: string, text: string, features: list<string>, language: string, glyphs: list<list<int>>} $entry */
             $entry = \json_decode($line, true, 8, \JSON_THROW_ON_ERROR);
             $font = $fonts[$entry['file']] ??= Font::fromFile(self::ROOT.$entry['file']);
-            self::assertSame($entry['glyphs'], self::shape($font, $entry['text'], $entry['features'], $entry['language']), \basename($entry['file'])." “{$entry['text']}” ".\implode(',', $entry['features']));
+            self::assertSame(
+                $entry['glyphs'],
+                self::shape($font, $entry['text'], $entry['features'], $entry['language']),
+                \basename($entry['file'])." “{$entry['text']}” ".\implode(',', $entry['features']),
+            );
         }
     }
 
@@ -37,11 +41,31 @@ final class ShapingTest extends TestCase
             ...\glob(self::ROOT.'source-sans/OTF/*-{Regular,BoldIt,Black}.otf', \GLOB_BRACE) ?: [],
             ...\glob(self::ROOT.'source-sans/VF/*.otf') ?: [],
             ...\glob(self::ROOT.'source-sans/VF/*.ttf') ?: [],
-            ...\array_map(static fn (string $id): string => (string) Letters::typeCase()->file($id), ['lobster', 'great-vibes', 'meow-script', 'bungee', 'satisfy', 'zilla-slab']),
+            ...\array_map(
+                static fn (string $id): string => (string) Letters::typeCase()->file($id),
+                ['lobster', 'great-vibes', 'meow-script', 'bungee', 'satisfy', 'zilla-slab'],
+            ),
         ];
         self::assertGreaterThan(11, \count($files));
         $letters = \mb_str_split('aabcdeefghiijllmnoprssttuvwyzABCDEFQRSTVW   .,’“”-/⁄1234567890fiflßéñǘşțа́жЁάΐx̣̂ü̧');
-        $features = [[], [], ['-liga'], ['-kern'], ['smcp'], ['onum'], ['frac'], ['ss01'], ['salt'], ['aalt=2'], ['swsh'], ['sups'], ['case'], ['cv01', 'dlig'], ['rand'], ['zero', 'tnum']];
+        $features = [
+            [],
+            [],
+            ['-liga'],
+            ['-kern'],
+            ['smcp'],
+            ['onum'],
+            ['frac'],
+            ['ss01'],
+            ['salt'],
+            ['aalt=2'],
+            ['swsh'],
+            ['sups'],
+            ['case'],
+            ['cv01', 'dlig'],
+            ['rand'],
+            ['zero', 'tnum'],
+        ];
         foreach ($files as $file) {
             $font = Font::fromFile($file);
             for ($i = 0; $i < 6; ++$i) {
@@ -54,7 +78,11 @@ final class ShapingTest extends TestCase
                 }
                 $with = $features[\mt_rand(0, \count($features) - 1)];
                 $language = ['en', 'nl', 'tr', 'ro', 'pl'][\mt_rand(0, 4)];
-                self::assertSame(self::harfBuzz($file, $text, $with, $language), self::shape($font, $text, $with, $language), \basename($file)." “{$text}” ".\implode(',', $with)." $language");
+                self::assertSame(
+                    self::harfBuzz($file, $text, $with, $language),
+                    self::shape($font, $text, $with, $language),
+                    \basename($file)." “{$text}” ".\implode(',', $with)." $language",
+                );
             }
         }
     }
@@ -120,7 +148,16 @@ final class ShapingTest extends TestCase
      */
     private static function harfBuzz(string $file, string $text, array $features, string $language): array
     {
-        $command = ['hb-shape', '--output-format=json', '--no-glyph-names', '--direction=ltr', "--language=$language", '--features='.\implode(',', $features), $file, "--text=$text"];
+        $command = [
+            'hb-shape',
+            '--output-format=json',
+            '--no-glyph-names',
+            '--direction=ltr',
+            "--language=$language",
+            '--features='.\implode(',', $features),
+            $file,
+            "--text=$text",
+        ];
         \exec(\implode(' ', \array_map(\escapeshellarg(...), $command)), $output, $status);
         self::assertSame(0, $status);
         /** @var list<array{g: int, cl: int, dx: int, dy: int, ax: int}> $glyphs */

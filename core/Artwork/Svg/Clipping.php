@@ -49,7 +49,9 @@ final readonly class Clipping
             if (null === $box) {
                 return Region::empty();
             }
-            $inner = $inner->mapped(Affine::scale($box->width() / self::FINE, $box->height() / self::FINE)->then(Affine::move($box->left / self::FINE, $box->bottom / self::FINE)));
+            $inner = $inner->mapped(Affine::scale($box->width() / self::FINE, $box->height() / self::FINE)->then(
+                Affine::move($box->left / self::FINE, $box->bottom / self::FINE),
+            ));
         }
         $inner = $inner->of($path, $this->sheet);
         $regions = [];
@@ -106,13 +108,20 @@ final readonly class Clipping
             case 'use':
                 $target = $this->links->target(Links::address($element));
 
-                return null === $target ? Region::empty() : $this->silhouette($target, $scope->mapped(Affine::move($scope->length($element, 'x', 'x'), $scope->length($element, 'y', 'y'))), $rule);
+                return null === $target
+                    ? Region::empty()
+                    : $this->silhouette($target, $scope->mapped(Affine::move($scope->length($element, 'x', 'x'), $scope->length($element, 'y', 'y'))), $rule);
             case 'text':
                 return Region::empty()->union(...\array_map(static fn (array $run): Region => $run[0], $this->lettering->runs($element, $scope)));
             default:
                 $outline = Shapes::outline($element, $scope->length(...));
 
-                return null === $outline || !$scope->style->isShown() ? Region::empty() : Region::fromRings(Flattening::rings($outline->filled(), $scope->map), $scope->style->isEvenOdd($rule) ? FillRule::EvenOdd : FillRule::NonZero);
+                return null === $outline || !$scope->style->isShown()
+                    ? Region::empty()
+                    : Region::fromRings(
+                        Flattening::rings($outline->filled(), $scope->map),
+                        $scope->style->isEvenOdd($rule) ? FillRule::EvenOdd : FillRule::NonZero,
+                    );
         }
     }
 }

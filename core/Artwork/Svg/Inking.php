@@ -25,7 +25,11 @@ final readonly class Inking
         $style = $scope->style;
         $fill = $this->paint('fill', $style);
         if (null !== $fill) {
-            $this->add($fill, Region::fromRings(Flattening::rings($outline->filled(), $scope->map), $style->isEvenOdd('fill-rule') ? FillRule::EvenOdd : FillRule::NonZero), $scope);
+            $this->add(
+                $fill,
+                Region::fromRings(Flattening::rings($outline->filled(), $scope->map), $style->isEvenOdd('fill-rule') ? FillRule::EvenOdd : FillRule::NonZero),
+                $scope,
+            );
         }
         $stroke = $this->paint('stroke', $style);
         $width = Length::read($style->get('stroke-width'), $scope->diagonal(), $style->em());
@@ -97,10 +101,20 @@ final readonly class Inking
             return Region::empty();
         }
         $style = $scope->style;
-        $lines = \array_map(static fn (array $line): array => [\array_map(static fn (float $number): float => $number * $scale, $line[0]), $line[1]], $outline->lines);
+        $lines = \array_map(
+            static fn (array $line): array => [\array_map(static fn (float $number): float => $number * $scale, $line[0]), $line[1]],
+            $outline->lines,
+        );
         \preg_match_all('/[\d.]+[a-z%]*/', $style->get('stroke-dasharray'), $dashes);
         $length = static fn (string $text): float => Length::read($text, $scope->diagonal(), $style->em()) * $scale;
-        $stroker = new Stroker($width * $scale, $style->get('stroke-linecap'), $style->get('stroke-linejoin'), (float) $style->get('stroke-miterlimit') ?: 4.0, \array_map($length, $dashes[0]), $length($style->get('stroke-dashoffset')));
+        $stroker = new Stroker(
+            width: $width * $scale,
+            cap: $style->get('stroke-linecap'),
+            join: $style->get('stroke-linejoin'),
+            miterLimit: (float) $style->get('stroke-miterlimit') ?: 4.0,
+            dashes: \array_map($length, $dashes[0]),
+            dashOffset: $length($style->get('stroke-dashoffset')),
+        );
 
         return $stroker->region($lines)->transform(Affine::scale(1 / $scale)->then($scope->map));
     }

@@ -7,7 +7,17 @@ namespace Uvret\Artwork\Svg;
 /** Lengths with their units in CSS pixels, 96 to the inch. */
 final class Length
 {
-    private const UNITS = ['' => 1.0, 'px' => 1.0, 'pt' => 96 / 72, 'pc' => 16.0, 'mm' => 96 / 25.4, 'cm' => 960 / 25.4, 'in' => 96.0, 'q' => 24 / 25.4, 'rem' => 16.0];
+    private const UNITS = [
+        '' => 1.0,
+        'px' => 1.0,
+        'pt' => 96 / 72,
+        'pc' => 16.0,
+        'mm' => 96 / 25.4,
+        'cm' => 960 / 25.4,
+        'in' => 96.0,
+        'q' => 24 / 25.4,
+        'rem' => 16.0,
+    ];
 
     /**
      * @param float $whole what 100 % are

@@ -122,7 +122,10 @@ final readonly class Lettering
             $x += $span->place('dx', 0) ?? 0.0;
             $y += $span->place('dy', 1) ?? 0.0;
             if ($span->scope->style->isShown()) {
-                $runs[] = [Region::fromRings(Flattening::rings($set[$number]->path, Affine::scale(1, -1)->then(Affine::move($x, $y))->then($span->scope->map))), $span->scope];
+                $runs[] = [
+                    Region::fromRings(Flattening::rings($set[$number]->path, Affine::scale(1, -1)->then(Affine::move($x, $y))->then($span->scope->map))),
+                    $span->scope,
+                ];
             }
             $x += $set[$number]->advance;
         }

@@ -128,7 +128,11 @@ final class Painter
     private function firstOf(\DOMElement $switch, Scope $scope): void
     {
         foreach ($switch->childNodes as $child) {
-            if ($child instanceof \DOMElement && '' === $child->getAttribute('requiredExtensions') && 1 === \preg_match('/^$|\ben\b/i', $child->getAttribute('systemLanguage'))) {
+            if (
+                $child instanceof \DOMElement
+                && '' === $child->getAttribute('requiredExtensions')
+                && 1 === \preg_match('/^$|\ben\b/i', $child->getAttribute('systemLanguage'))
+            ) {
                 $this->element($child, $scope);
 
                 return;
@@ -138,7 +142,11 @@ final class Painter
 
     private function nested(\DOMElement $picture, Scope $scope, \DOMElement $sized): void
     {
-        $length = static fn (string $name, string $along, float $whole): float => Length::read($sized->getAttribute($name) ?: $picture->getAttribute($name) ?: '100%', $whole, $scope->style->em());
+        $length = static fn (string $name, string $along, float $whole): float => Length::read(
+            $sized->getAttribute($name) ?: $picture->getAttribute($name) ?: '100%',
+            $whole,
+            $scope->style->em(),
+        );
         [$width, $height] = [$length('width', 'x', $scope->view[0]), $length('height', 'y', $scope->view[1])];
         [$x, $y] = $sized === $picture ? [$scope->length($picture, 'x', 'x'), $scope->length($picture, 'y', 'y')] : [0.0, 0.0];
         if ($width > 0 && $height > 0) {
@@ -154,8 +162,13 @@ final class Painter
     private function view(\DOMElement $picture, Scope $scope, array $box, float $x, float $y, float $width, float $height): void
     {
         $frame = Shapes::frame($x, $y, $width, $height);
-        $seen = \in_array($scope->style->get('overflow'), ['visible', 'auto'], true) ? $scope : $scope->clipped(Region::fromRings(Flattening::rings($frame->filled(), $scope->map)));
-        $this->children($picture, $seen->mapped(Transform::fit($box, $picture->getAttribute('preserveAspectRatio'), $x, $y, $width, $height))->inView($box[2], $box[3]));
+        $seen = \in_array($scope->style->get('overflow'), ['visible', 'auto'], true)
+            ? $scope
+            : $scope->clipped(Region::fromRings(Flattening::rings($frame->filled(), $scope->map)));
+        $this->children(
+            $picture,
+            $seen->mapped(Transform::fit($box, $picture->getAttribute('preserveAspectRatio'), $x, $y, $width, $height))->inView($box[2], $box[3]),
+        );
     }
 
     private function used(\DOMElement $use, Scope $scope): void

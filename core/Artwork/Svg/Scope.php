@@ -26,7 +26,13 @@ final readonly class Scope
     /** For an element within. */
     public function of(\DOMElement $element, StyleSheet $sheet): self
     {
-        return new self($this->style->of($element, $sheet), Transform::read($element->getAttribute('transform'))->then($this->map), $this->view, $this->depth + 1, $this->clip);
+        return new self(
+            style: $this->style->of($element, $sheet),
+            map: Transform::read($element->getAttribute('transform'))->then($this->map),
+            view: $this->view,
+            depth: $this->depth + 1,
+            clip: $this->clip,
+        );
     }
 
     public function mapped(Affine $inner): self

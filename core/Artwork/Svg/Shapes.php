@@ -51,7 +51,9 @@ final class Shapes
 
     private static function ellipse(float $x, float $y, float $rx, float $ry): ?Outline
     {
-        return $rx <= 0 || $ry <= 0 ? null : (new Outline())->moveTo($x + $rx, $y)->arcTo($rx, $ry, 0, false, true, $x - $rx, $y)->arcTo($rx, $ry, 0, false, true, $x + $rx, $y)->close();
+        return $rx <= 0 || $ry <= 0
+            ? null
+            : (new Outline())->moveTo($x + $rx, $y)->arcTo($rx, $ry, 0, false, true, $x - $rx, $y)->arcTo($rx, $ry, 0, false, true, $x + $rx, $y)->close();
     }
 
     private static function points(\DOMElement $element, bool $isClosed): ?Outline

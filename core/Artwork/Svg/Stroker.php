@@ -128,7 +128,11 @@ final readonly class Stroker
     private function rings(array $points, bool $isClosed): array
     {
         $half = $this->width / 2;
-        if ($isClosed && \count($points) > 1 && \hypot($points[0][0] - $points[\count($points) - 1][0], $points[0][1] - $points[\count($points) - 1][1]) <= 0.5) {
+        if (
+            $isClosed
+            && \count($points) > 1
+            && \hypot($points[0][0] - $points[\count($points) - 1][0], $points[0][1] - $points[\count($points) - 1][1]) <= 0.5
+        ) {
             \array_pop($points);
         }
         $count = \count($points);

@@ -7,9 +7,42 @@ namespace Uvret\Artwork\Svg;
 /** The properties that hold for an element: its parents' where they are inherited, and its own. */
 final readonly class Style
 {
-    private const INITIAL = ['fill' => 'black', 'fill-rule' => 'nonzero', 'clip-rule' => 'nonzero', 'stroke' => 'none', 'stroke-width' => '1', 'stroke-linecap' => 'butt', 'stroke-linejoin' => 'miter', 'stroke-miterlimit' => '4', 'color' => 'black', 'font-size' => '16'];
+    private const INITIAL = [
+        'fill' => 'black',
+        'fill-rule' => 'nonzero',
+        'clip-rule' => 'nonzero',
+        'stroke' => 'none',
+        'stroke-width' => '1',
+        'stroke-linecap' => 'butt',
+        'stroke-linejoin' => 'miter',
+        'stroke-miterlimit' => '4',
+        'color' => 'black',
+        'font-size' => '16',
+    ];
 
-    private const INHERITED = ['fill', 'fill-rule', 'fill-opacity', 'clip-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-miterlimit', 'stroke-dasharray', 'stroke-dashoffset', 'stroke-opacity', 'marker', 'marker-start', 'marker-mid', 'marker-end', 'visibility', 'color', 'font-family', 'font-size', 'text-anchor'];
+    private const INHERITED = [
+        'fill',
+        'fill-rule',
+        'fill-opacity',
+        'clip-rule',
+        'stroke',
+        'stroke-width',
+        'stroke-linecap',
+        'stroke-linejoin',
+        'stroke-miterlimit',
+        'stroke-dasharray',
+        'stroke-dashoffset',
+        'stroke-opacity',
+        'marker',
+        'marker-start',
+        'marker-mid',
+        'marker-end',
+        'visibility',
+        'color',
+        'font-family',
+        'font-size',
+        'text-anchor',
+    ];
 
     private const OWN = ['display', 'opacity', 'overflow', 'stop-color', 'clip-path', 'mask', 'filter'];
 

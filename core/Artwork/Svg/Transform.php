@@ -50,7 +50,10 @@ final class Transform
             default => 0.5,
         };
 
-        return Affine::move(-$left, -$top)->then(Affine::scale($scale))->then(Affine::move($x + $share('x') * ($width - $scale * $boxWidth), $y + $share('Y') * ($height - $scale * $boxHeight)));
+        return Affine::move(-$left, -$top)->then(Affine::scale($scale))->then(Affine::move(
+            $x + $share('x') * ($width - $scale * $boxWidth),
+            $y + $share('Y') * ($height - $scale * $boxHeight),
+        ));
     }
 
     /** @return array{float, float, float, float}|null left, top, width and height of what a picture shows */

@@ -184,7 +184,11 @@ final readonly class OutlineGuide implements Guide
         }
         $t = ($at - $this->lengths[$low]) / ($this->lengths[$high] - $this->lengths[$low]);
 
-        return [$this->x[$low] + $t * ($this->x[$high] - $this->x[$low]), $this->y[$low] + $t * ($this->y[$high] - $this->y[$low]), $this->headings[$low] + $t * ($this->headings[$high] - $this->headings[$low])];
+        return [
+            $this->x[$low] + $t * ($this->x[$high] - $this->x[$low]),
+            $this->y[$low] + $t * ($this->y[$high] - $this->y[$low]),
+            $this->headings[$low] + $t * ($this->headings[$high] - $this->headings[$low]),
+        ];
     }
 
     /**

@@ -53,7 +53,15 @@ final readonly class Strains
         foreach ([1 => $setting->highest, -1 => -$setting->lowest] as $side => $far) {
             $reach = $guide->reach($from, $to, $side);
             if ($far > 0 && $reach < $far) {
-                $strains[] = new Strain(StrainKind::TooTight, (int) \ceil($far - $reach), $reach > 0 ? (int) \floor($height * $reach / $far) : null, null, '', $x, $y);
+                $strains[] = new Strain(
+                    kind: StrainKind::TooTight,
+                    by: (int) \ceil($far - $reach),
+                    height: $reach > 0 ? (int) \floor($height * $reach / $far) : null,
+                    spacing: null,
+                    letters: '',
+                    x: $x,
+                    y: $y,
+                );
 
                 return $strains;
             }
@@ -113,7 +121,15 @@ final readonly class Strains
                 }
                 [$x, $y] = self::middle($common);
                 [$first, $second] = [\min($at, $other), \max($at, $other)];
-                $strains[] = new Strain(StrainKind::Overlap, (int) \round(2 * $common->inscribedRadius()), null, null, \mb_substr($line->lettering->words, $first, 1).\mb_substr($line->lettering->words, $second, 1), $x, $y);
+                $strains[] = new Strain(
+                    kind: StrainKind::Overlap,
+                    by: (int) \round(2 * $common->inscribedRadius()),
+                    height: null,
+                    spacing: null,
+                    letters: \mb_substr($line->lettering->words, $first, 1).\mb_substr($line->lettering->words, $second, 1),
+                    x: $x,
+                    y: $y,
+                );
             }
             $active[$at] = $box;
         }

@@ -91,6 +91,8 @@ final class Emblems
         $bounds = $path->bounds() ?? [-1.0, -1.0, 1.0, 1.0];
         [$left, $bottom, $right, $top] = $bounds;
 
-        return $path->transform(Affine::move(-($left + $right) / 2, -($bottom + $top) / 2)->then(Affine::scale(2 * $x / ($right - $left), 2 * $y / ($top - $bottom))));
+        return $path->transform(Affine::move(-($left + $right) / 2, -($bottom + $top) / 2)->then(
+            Affine::scale(2 * $x / ($right - $left), 2 * $y / ($top - $bottom)),
+        ));
     }
 }

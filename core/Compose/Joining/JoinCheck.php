@@ -50,17 +50,47 @@ final readonly class JoinCheck
             return null;
         }
         if (!$oneBox->grown(self::NEAR)->overlaps($otherBox)) {
-            return new Joint($left, $right, $expected, 0, $otherBox->left - $oneBox->right, 0.0, 0.0, \intdiv($oneBox->right + $otherBox->left, 2), \intdiv($oneBox->top + $oneBox->bottom, 2));
+            return new Joint(
+                left: $left,
+                right: $right,
+                expected: $expected,
+                overlap: 0,
+                gap: $otherBox->left - $oneBox->right,
+                lost: 0.0,
+                lostShare: 0.0,
+                x: \intdiv($oneBox->right + $otherBox->left, 2),
+                y: \intdiv($oneBox->top + $oneBox->bottom, 2),
+            );
         }
         $common = $oneBox->overlaps($otherBox) ? $one->intersect($other) : Region::empty();
         $bounds = $common->bounds();
         if (null === $bounds) {
-            return new Joint($left, $right, $expected, 0, (int) \ceil($one->distanceTo($other)), 0.0, 0.0, \intdiv($oneBox->right + $otherBox->left, 2), \intdiv(\max($oneBox->bottom, $otherBox->bottom) + \min($oneBox->top, $otherBox->top), 2));
+            return new Joint(
+                left: $left,
+                right: $right,
+                expected: $expected,
+                overlap: 0,
+                gap: (int) \ceil($one->distanceTo($other)),
+                lost: 0.0,
+                lostShare: 0.0,
+                x: \intdiv($oneBox->right + $otherBox->left, 2),
+                y: \intdiv(\max($oneBox->bottom, $otherBox->bottom) + \min($oneBox->top, $otherBox->top), 2),
+            );
         }
         [$lost, $share] = self::filled($one, $other);
         [$lostToo, $shareToo] = self::filled($other, $one);
 
-        return new Joint($left, $right, $expected, self::neck($common), 0, \max($lost, $lostToo), \max($share, $shareToo), \intdiv($bounds->left + $bounds->right, 2), \intdiv($bounds->bottom + $bounds->top, 2));
+        return new Joint(
+            left: $left,
+            right: $right,
+            expected: $expected,
+            overlap: self::neck($common),
+            gap: 0,
+            lost: \max($lost, $lostToo),
+            lostShare: \max($share, $shareToo),
+            x: \intdiv($bounds->left + $bounds->right, 2),
+            y: \intdiv($bounds->bottom + $bounds->top, 2),
+        );
     }
 
     /** How thick an overlap is: the largest circle in it. */

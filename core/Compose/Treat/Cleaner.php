@@ -67,7 +67,10 @@ final class Cleaner
         $filled = $region->close($reach)->subtract($region);
         $fill = $open = [];
         // What rounding leaves does not count, nor inner corners of letters, which would only be blunted.
-        $pieces = \array_values(\array_filter($filled->pieces(), static fn (Region $piece): bool => $piece->area() >= \max(40.0 * $reach, self::BLUNT * $reach * $reach)));
+        $pieces = \array_values(\array_filter(
+            $filled->pieces(),
+            static fn (Region $piece): bool => $piece->area() >= \max(40.0 * $reach, self::BLUNT * $reach * $reach),
+        ));
         $gaps = $this->gaps($region, $pieces);
         foreach ($pieces as $piece) {
             $kind = \in_array($piece, $gaps, true) ? RemovalKind::Gap : RemovalKind::Nub;
@@ -105,7 +108,10 @@ final class Cleaner
             $own = $grown[(int) \array_search($piece, $long, true)];
             $box = $own->bounds() ?? new Box(0, 0, 0, 0);
 
-            return \count(\array_filter($touches, static fn (Region $touch): bool => true === $touch->bounds()?->overlaps($box) && !$touch->intersect($own)->isEmpty())) > 1;
+            return \count(\array_filter(
+                $touches,
+                static fn (Region $touch): bool => true === $touch->bounds()?->overlaps($box) && !$touch->intersect($own)->isEmpty(),
+            )) > 1;
         }));
     }
 

@@ -51,7 +51,12 @@ final readonly class Growing
     {
         $dx = (int) \round($shadow->length * \cos(\deg2rad($shadow->angle)));
         $dy = -(int) \round($shadow->length * \sin(\deg2rad($shadow->angle)));
-        $cast = $this->once('shadow', $region, [$shadow->kind->value, $dx, $dy], static fn (): Region => ShadowKind::Block === $shadow->kind ? $region->sweep($dx, $dy) : $region->transform(Affine::move($dx, $dy)));
+        $cast = $this->once(
+            'shadow',
+            $region,
+            [$shadow->kind->value, $dx, $dy],
+            static fn (): Region => ShadowKind::Block === $shadow->kind ? $region->sweep($dx, $dy) : $region->transform(Affine::move($dx, $dy)),
+        );
 
         return 0 === $shadow->gap ? $cast : $cast->subtract($this->offset($region, $shadow->gap, Corners::Round));
     }

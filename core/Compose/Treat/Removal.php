@@ -31,6 +31,15 @@ final readonly class Removal
     {
         $box = $shape->bounds();
 
-        return new self($kind, $card, $film, $role, $shape, null === $box ? 0 : \intdiv($box->left + $box->right, 2), null === $box ? 0 : \intdiv($box->bottom + $box->top, 2), $kept);
+        return new self(
+            kind: $kind,
+            card: $card,
+            film: $film,
+            role: $role,
+            shape: $shape,
+            x: null === $box ? 0 : \intdiv($box->left + $box->right, 2),
+            y: null === $box ? 0 : \intdiv($box->bottom + $box->top, 2),
+            kept: $kept,
+        );
     }
 }

@@ -85,7 +85,13 @@ final class Treatment
         $this->overlaps();
         $parts = [];
         foreach ($this->cards as $card) {
-            \array_push($parts, ...($card->isSpent ? \array_map(static fn (Part $part): Part => $part->with(Region::empty()), \array_slice($card->base, 0, 1)) : [...$card->base, ...$card->added]));
+            \array_push(
+                $parts,
+                ...($card->isSpent ? \array_map(
+                    static fn (Part $part): Part => $part->with(Region::empty()),
+                    \array_slice($card->base, 0, 1),
+                ) : [...$card->base, ...$card->added]),
+            );
         }
 
         return new Treated([...$parts, ...$this->wide], $this->removals, $this->remarks, $this->rooms);
@@ -103,7 +109,10 @@ final class Treatment
         }
         $places = Copying::places($card->treatments->copies, $ink);
         if (\count($places) > 1) {
-            $card->base = \array_map(static fn (Part $part): Part => $part->with(Region::empty()->union(...\array_map($part->region->transform(...), $places))), $card->base);
+            $card->base = \array_map(
+                static fn (Part $part): Part => $part->with(Region::empty()->union(...\array_map($part->region->transform(...), $places))),
+                $card->base,
+            );
         }
         if (!$erased->isEmpty() || \count($places) > 1) {
             $card->hull = $card->shape();
@@ -157,7 +166,11 @@ final class Treatment
         }
         $hulls = $inside = [];
         foreach ($this->cards as $other) {
-            if ($other->isSeen() && (Around::All === $around || $other === $card || ('' !== $card->treatments->group && $other->treatments->group === $card->treatments->group)) && !$this->isCutOut($other)) {
+            if (
+                $other->isSeen()
+                && (Around::All === $around || $other === $card || ('' !== $card->treatments->group && $other->treatments->group === $card->treatments->group))
+                && !$this->isCutOut($other)
+            ) {
                 $hulls[] = $other->hull;
                 \array_push($inside, ...$other->base, ...$other->added);
             }
@@ -169,7 +182,12 @@ final class Treatment
             $hull = $grown->union($hull);
         }
         if ($hasShadow) {
-            $this->addWide($card, PartRole::Shadow, $shadow->film, $this->beneath($this->growing->shadow($hull, $shadow), [...$inside, ...$this->wide], $shadow->film));
+            $this->addWide(
+                $card,
+                PartRole::Shadow,
+                $shadow->film,
+                $this->beneath($this->growing->shadow($hull, $shadow), [...$inside, ...$this->wide], $shadow->film),
+            );
         }
     }
 
@@ -208,7 +226,9 @@ final class Treatment
             Islands::Drop => $shape->union(...$shape->holes()),
             Islands::Bridge => Bridges::leave($shape, $from->bridge),
         };
-        $islands = Islands::Keep === $from->islands ? \count(\array_filter($shape->holes(), static fn (Region $hole): bool => !$hole->intersect($target->shape())->isEmpty())) : 0;
+        $islands = Islands::Keep === $from->islands
+            ? \count(\array_filter($shape->holes(), static fn (Region $hole): bool => !$hole->intersect($target->shape())->isEmpty()))
+            : 0;
         if ($islands > 0) {
             $this->remark(RemarkKind::LooseIslands, $card, $target, $islands);
         }
@@ -290,7 +310,8 @@ final class Treatment
     private function grown(string $card, Region $hull, Rim $rim): Region
     {
         $limits = $this->design->clean;
-        [$grown, $removals] = $this->memory->recall('grown '.\hash('xxh128', \serialize([$limits, $card, $rim])).$hull->digest(), function () use ($limits, $card, $hull, $rim): array {
+        $key = 'grown '.\hash('xxh128', \serialize([$limits, $card, $rim])).$hull->digest();
+        [$grown, $removals] = $this->memory->recall($key, function () use ($limits, $card, $hull, $rim): array {
             $cleaner = new Cleaner($limits, $card, $rim->film, PartRole::Outline);
 
             return [$cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near), $cleaner->removals()];
@@ -333,6 +354,13 @@ final class Treatment
     private function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null): void
     {
         $ink = $at?->bounds() ?? $card->base[0]->ink ?? null;
-        $this->remarks[] = new Remark($kind, $card->id, $other->id, null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2), null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2), $count);
+        $this->remarks[] = new Remark(
+            kind: $kind,
+            card: $card->id,
+            other: $other->id,
+            x: null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2),
+            y: null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2),
+            count: $count,
+        );
     }
 }

@@ -23,7 +23,9 @@ final readonly class SvgFile implements CutterFile
     public function write(CutSheet $sheet): string
     {
         $box = $sheet->box;
-        $marks = $sheet->marks->isEmpty() ? '' : "  <g id=\"marks\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n".SvgPage::pieces($sheet->marks, $box)."  </g>\n";
+        $marks = $sheet->marks->isEmpty()
+            ? ''
+            : "  <g id=\"marks\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n".SvgPage::pieces($sheet->marks, $box)."  </g>\n";
 
         return SvgPage::of($box, $sheet->film->name.', blade side', \sprintf(
             "  <g id=\"lettering\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n%s  </g>\n%s  <path id=\"weeding-box\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"%s\"/>\n",

@@ -18,7 +18,12 @@ final class WearSide
         foreach ($design->films as $film) {
             foreach ($composition->parts as $part) {
                 if ($part->film === $film->id && !$part->guide && !$part->region->isEmpty()) {
-                    $groups .= \sprintf("  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n", $part->also ? "$part->card-{$part->role->value}-$film->id" : $part->card, $film->colour, SvgPage::pieces($separation->worn($film->id, $part->region), $box));
+                    $groups .= \sprintf(
+                        "  <g id=\"%s\" fill=\"%s\">\n%s  </g>\n",
+                        $part->also ? "$part->card-{$part->role->value}-$film->id" : $part->card,
+                        $film->colour,
+                        SvgPage::pieces($separation->worn($film->id, $part->region), $box),
+                    );
                 }
             }
         }

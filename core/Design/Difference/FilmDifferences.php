@@ -45,12 +45,14 @@ final class FilmDifferences
             foreach (\array_slice($after->films, $number + 1) as $other) {
                 $joint = $is->joint($film->id, $other->id);
                 if ($joint != $was->joint($film->id, $other->id)) {
-                    $said[] = "{$other->name} and {$film->name} are {$joint->kind->said()}".(JointKind::Butted === $joint->kind ? '.' : ", by {$after->measure($joint->width)}.");
+                    $by = JointKind::Butted === $joint->kind ? '' : ", by {$after->measure($joint->width)}";
+                    $said[] = "{$other->name} and {$film->name} are {$joint->kind->said()}$by.";
                 }
             }
         }
         if ([] === $said && $was->usual != $is->usual) {
-            $said[] = "Films are usually {$is->usual->kind->said()}".(JointKind::Butted === $is->usual->kind ? '.' : ", by {$after->measure($is->usual->width)}.");
+            $by = JointKind::Butted === $is->usual->kind ? '' : ", by {$after->measure($is->usual->width)}";
+            $said[] = "Films are usually {$is->usual->kind->said()}$by.";
         }
         if ($was->marks !== $is->marks) {
             $said[] = MarkKind::None === $is->marks ? 'The layers have no marks.' : "The layers are laid on one another by: {$is->marks->value}.";

@@ -35,7 +35,12 @@ final readonly class Phrases
             if (Json::same($was, $is) || ('' !== $unless && !Json::same($before->{$unless} ?? null, $after->{$unless} ?? null))) {
                 continue;
             }
-            \array_push($phrases, ...('' === $field->word('title') && $was instanceof \stdClass && $is instanceof \stdClass ? $this->ofGroup($field, $was, $is) : [$this->ofField($field, $is)]));
+            \array_push(
+                $phrases,
+                ...('' === $field->word('title') && $was instanceof \stdClass && $is instanceof \stdClass
+                    ? $this->ofGroup($field, $was, $is)
+                    : [$this->ofField($field, $is)]),
+            );
         }
 
         return $phrases;

@@ -73,7 +73,12 @@ final readonly class Fitting
             $stretchX[] = $x[$i];
             $stretchY[] = $y[$i];
             if (isset($breaks[$i]) || $k === $n) {
-                foreach ($this->stretch($stretchX, $stretchY, self::tangentAt($x, $y, $start, $breaks, $straight, $smooth), self::tangentAt($x, $y, $i, $breaks, $straight, $smooth)) as $segment) {
+                foreach ($this->stretch(
+                    $stretchX,
+                    $stretchY,
+                    self::tangentAt($x, $y, $start, $breaks, $straight, $smooth),
+                    self::tangentAt($x, $y, $i, $breaks, $straight, $smooth),
+                ) as $segment) {
                     \array_push($contour, ...\array_slice($segment, 2));
                 }
                 $start = $i;

@@ -38,7 +38,14 @@ final class PathBuilder
 
     public function quadraticTo(float $cx, float $cy, float $x, float $y): self
     {
-        return $this->cubicTo($this->x + 2 / 3 * ($cx - $this->x), $this->y + 2 / 3 * ($cy - $this->y), $x + 2 / 3 * ($cx - $x), $y + 2 / 3 * ($cy - $y), $x, $y);
+        return $this->cubicTo(
+            $this->x + 2 / 3 * ($cx - $this->x),
+            $this->y + 2 / 3 * ($cy - $this->y),
+            $x + 2 / 3 * ($cx - $x),
+            $y + 2 / 3 * ($cy - $y),
+            $x,
+            $y,
+        );
     }
 
     public function cubicTo(float $c1x, float $c1y, float $c2x, float $c2y, float $x, float $y): self

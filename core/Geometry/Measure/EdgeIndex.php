@@ -41,7 +41,8 @@ final class EdgeIndex
         }
 
         // Else the nearest point is a corner of one of them.
-        return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->region) || self::isNear($this->region, BoxTree::of($other->rings()), $other);
+        return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->region)
+            || self::isNear($this->region, BoxTree::of($other->rings()), $other);
     }
 
     private static function isNear(Region $corners, BoxTree $tree, Region $of): bool

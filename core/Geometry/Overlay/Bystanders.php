@@ -171,7 +171,12 @@ final readonly class Bystanders
             for ($i = 0; $i < $count; $i += 2) {
                 $x = $ring[$i];
                 $y = $ring[$i + 1];
-                if (($x >= $box->left || $px >= $box->left) && ($x <= $box->right || $px <= $box->right) && ($y >= $box->bottom || $py >= $box->bottom) && ($y <= $box->top || $py <= $box->top)) {
+                if (
+                    ($x >= $box->left || $px >= $box->left)
+                    && ($x <= $box->right || $px <= $box->right)
+                    && ($y >= $box->bottom || $py >= $box->bottom)
+                    && ($y <= $box->top || $py <= $box->top)
+                ) {
                     $left = \min($left, $x, $px);
                     $right = \max($right, $x, $px);
                     $bottom = \min($bottom, $y, $py);

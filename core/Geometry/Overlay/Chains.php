@@ -89,7 +89,14 @@ final class Chains
         foreach ($twins as $byEnd) {
             foreach ($byEnd as $twin) {
                 if (0 === $chains->deltaA[$twin] && 0 === $chains->deltaB[$twin]) {
-                    unset($chains->least[$twin], $chains->greatest[$twin], $chains->from[$twin], $chains->to[$twin], $chains->deltaA[$twin], $chains->deltaB[$twin]);
+                    unset(
+                        $chains->least[$twin],
+                        $chains->greatest[$twin],
+                        $chains->from[$twin],
+                        $chains->to[$twin],
+                        $chains->deltaA[$twin],
+                        $chains->deltaB[$twin],
+                    );
                 }
             }
         }

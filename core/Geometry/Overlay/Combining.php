@@ -32,7 +32,10 @@ final class Combining
         $joined = \count($rest) < 2 ? $rest : [self::union($rest)];
         $all = [...$joined, ...\array_values($alone)];
 
-        return Valid::gathered(\array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $all)), [] === \array_filter($all, static fn (Valid $one): bool => !$one->apart));
+        return Valid::gathered(
+            \array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $all)),
+            [] === \array_filter($all, static fn (Valid $one): bool => !$one->apart),
+        );
     }
 
     /**
@@ -70,7 +73,9 @@ final class Combining
             default => [...$sides->aside[0], ...$sides->aside[1]],
         };
         [$own, $their] = $sides->involved;
-        $met = [] === $own ? new Valid([], [], true) : self::overlaid([[\array_merge(...$own), 0, $firstApart], [\array_merge(...$their), $operand, $secondApart]], $rule);
+        $met = [] === $own
+            ? new Valid([], [], true)
+            : self::overlaid([[\array_merge(...$own), 0, $firstApart], [\array_merge(...$their), $operand, $secondApart]], $rule);
 
         return [] === $kept ? $met : Valid::gathered([...$met->pieces(), ...$kept], $met->apart && $firstApart && ($secondApart || Rule::OnlyFirst === $rule));
     }

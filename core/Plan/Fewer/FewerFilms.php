@@ -47,7 +47,10 @@ final readonly class FewerFilms
                 $this->add($proposals, $first->say.'; '.\str_replace('Without', 'without', $say), $change($first->document), $plan);
             }
         }
-        \usort($proposals, static fn (Proposal $a, Proposal $b): int => [$b->filmsSaved($plan), $a->plan->filmLength()] <=> [$a->filmsSaved($plan), $b->plan->filmLength()]);
+        \usort(
+            $proposals,
+            static fn (Proposal $a, Proposal $b): int => [$b->filmsSaved($plan), $a->plan->filmLength()] <=> [$a->filmsSaved($plan), $b->plan->filmLength()],
+        );
 
         // Not only those that save most: a decorator may want to give up less.
         $shown = [];
@@ -75,11 +78,17 @@ final readonly class FewerFilms
                 }
             }
             if (!isset($roles[PartRole::Base->value])) {
-                $steps[] = ['Without the '.\implode(' and ', \array_keys($roles))." in {$film->name}", static fn (object $document): object => Variation::bare($document, $film->id)];
+                $steps[] = [
+                    'Without the '.\implode(' and ', \array_keys($roles))." in {$film->name}",
+                    static fn (object $document): object => Variation::bare($document, $film->id),
+                ];
             }
             foreach ($layers as $other) {
                 if ($other !== $layer && !$this->touch($plan, $film->id, $other->film->id)) {
-                    $steps[] = ["{$film->name} in {$other->film->name} too", static fn (object $document): object => Variation::merged($document, $film->id, $other->film->id)];
+                    $steps[] = [
+                        "{$film->name} in {$other->film->name} too",
+                        static fn (object $document): object => Variation::merged($document, $film->id, $other->film->id),
+                    ];
                 }
             }
         }

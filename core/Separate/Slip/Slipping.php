@@ -61,8 +61,14 @@ final class Slipping
         }
         $this->others = Region::empty()->union(...$others);
         $this->above = Region::empty()->union(...$above);
-        $joints = \array_values(\array_filter($separation->joints, static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film));
-        $this->neighbours = \array_values(\array_filter(\array_map(static fn (Joint $joint): ?CutLayer => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id), $joints)));
+        $joints = \array_values(\array_filter(
+            $separation->joints,
+            static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film,
+        ));
+        $this->neighbours = \array_values(\array_filter(\array_map(
+            static fn (Joint $joint): ?CutLayer => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id),
+            $joints,
+        )));
         $this->reach = \max([0, ...\array_map(static fn (Joint $joint): int => $joint->safe(), $joints)]);
         $this->hidden = $layer->region->subtract($layer->shown);
     }
@@ -147,13 +153,19 @@ final class Slipping
     {
         $edge = new EdgeIndex($shown);
 
-        return Region::empty()->union(...\array_values(\array_filter($region->pieces(), fn (Region $piece): bool => self::length($piece) > self::END * ($this->reach + $distance) || !$edge->touches($piece))));
+        return Region::empty()->union(...\array_values(\array_filter(
+            $region->pieces(),
+            fn (Region $piece): bool => self::length($piece) > self::END * ($this->reach + $distance) || !$edge->touches($piece),
+        )));
     }
 
     private static function broad(Region $region, float $least = self::SPECK): Region
     {
         $pieces = $region->pieces();
-        $broad = \array_filter($pieces, static fn (Region $piece): bool => $piece->area() > $least && 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR);
+        $broad = \array_filter(
+            $pieces,
+            static fn (Region $piece): bool => $piece->area() > $least && 2 * $piece->area() / \max(1.0, $piece->perimeter()) > self::HAIR,
+        );
 
         return \count($broad) === \count($pieces) ? $region : Region::empty()->union(...\array_values($broad));
     }

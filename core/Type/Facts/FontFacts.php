@@ -32,7 +32,10 @@ final readonly class FontFacts
     public static function of(Font $font): self
     {
         $strokes = Strokes::of($font);
-        $alternates = \array_values(\array_filter($font->features(), static fn (string $tag): bool => 1 === \preg_match('/^(salt|swsh|cswh|titl|hist|calt|dlig|init|medi|fina|isol|smcp|c2sc|onum|lnum|pnum|tnum|zero|frac|ordn|sups|subs|case|ss\d\d|cv\d\d)$/', $tag)));
+        $alternates = \array_values(\array_filter(
+            $font->features(),
+            static fn (string $tag): bool => 1 === \preg_match('/^(salt|swsh|cswh|titl|hist|calt|dlig|init|medi|fina|isol|smcp|c2sc|onum|lnum|pnum|tnum|zero|frac|ordn|sups|subs|case|ss\d\d|cv\d\d)$/', $tag),
+        ));
         \sort($alternates);
         $accents = \count(\array_filter($font->codePoints(), static fn (int $code): bool => $code >= 0xC0 && $code <= 0x24F));
 
@@ -53,6 +56,14 @@ final readonly class FontFacts
         $number = static fn (string $field): float => \is_int($data[$field] ?? null) || \is_float($data[$field] ?? null) ? (float) $data[$field] : 0.0;
         $alternates = \is_array($data['alternates'] ?? null) ? \array_values(\array_filter($data['alternates'], \is_string(...))) : [];
 
-        return new self($number('joins'), $number('thin'), $number('stem'), $alternates, (int) $number('accents'), true === ($data['variable'] ?? false), false !== ($data['embeddable'] ?? true));
+        return new self(
+            joins: $number('joins'),
+            thin: $number('thin'),
+            stem: $number('stem'),
+            alternates: $alternates,
+            accents: (int) $number('accents'),
+            variable: true === ($data['variable'] ?? false),
+            embeddable: false !== ($data['embeddable'] ?? true),
+        );
     }
 }

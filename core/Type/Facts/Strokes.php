@@ -61,7 +61,15 @@ final class Strokes
                 for ($walked += $length; $walked > self::EVERY; $walked -= self::EVERY) {
                     // Inside lies to the left of every edge.
                     [$x, $y] = [($ring[$i] + $ring[$next]) / 2, ($ring[$i + 1] + $ring[$next + 1]) / 2];
-                    $lines[] = \array_map(\intval(...), [\round($x - 20 * $dy / $length), \round($y + 20 * $dx / $length), \round($x - self::SIZE * $dy / $length), \round($y + self::SIZE * $dx / $length)]);
+                    $lines[] = \array_map(
+                        \intval(...),
+                        [
+                            \round($x - 20 * $dy / $length),
+                            \round($y + 20 * $dx / $length),
+                            \round($x - self::SIZE * $dy / $length),
+                            \round($y + self::SIZE * $dx / $length),
+                        ],
+                    );
                     break;
                 }
             }

@@ -180,7 +180,8 @@ final readonly class Characters
     {
         $clusters = [];
         foreach ($characters as $at => $character) {
-            $continues = $at > 0 && (self::isMark($character) || 0x200D === $character || \in_array($character, [0xFF9E, 0xFF9F], true) || ($character >= 0xE0020 && $character <= 0xE007F)
+            $continues = $at > 0 && (self::isMark($character) || 0x200D === $character
+                || \in_array($character, [0xFF9E, 0xFF9F], true) || ($character >= 0xE0020 && $character <= 0xE007F)
                 || (0x200D === $characters[$at - 1] && self::isPictograph($character)) || ($character >= 0x1F3FB && $character <= 0x1F3FF));
             $clusters[] = $continues ? (int) \end($clusters) : $at;
         }
@@ -195,7 +196,11 @@ final readonly class Characters
 
     private static function isMark(int $character): bool
     {
-        return \in_array(\IntlChar::charType($character), [\IntlChar::CHAR_CATEGORY_NON_SPACING_MARK, \IntlChar::CHAR_CATEGORY_COMBINING_SPACING_MARK, \IntlChar::CHAR_CATEGORY_ENCLOSING_MARK], true);
+        return \in_array(
+            \IntlChar::charType($character),
+            [\IntlChar::CHAR_CATEGORY_NON_SPACING_MARK, \IntlChar::CHAR_CATEGORY_COMBINING_SPACING_MARK, \IntlChar::CHAR_CATEGORY_ENCLOSING_MARK],
+            true,
+        );
     }
 
     private static function order(int $character): int

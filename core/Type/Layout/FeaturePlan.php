@@ -47,7 +47,10 @@ final class FeaturePlan
     {
         $plan = new self();
         /** @var array<string, array{global: bool, most: int, value: int}> $settings */
-        $settings = ['rvrn' => ['global' => true, 'most' => 1, 'value' => 1], self::RANDOM => ['global' => true, 'most' => self::MOST_ALTERNATES, 'value' => self::MOST_ALTERNATES]];
+        $settings = [
+            'rvrn' => ['global' => true, 'most' => 1, 'value' => 1],
+            self::RANDOM => ['global' => true, 'most' => self::MOST_ALTERNATES, 'value' => self::MOST_ALTERNATES],
+        ];
         foreach (self::COMMON as $tag) {
             $settings[$tag] = ['global' => true, 'most' => 1, 'value' => 1];
         }
@@ -136,7 +139,14 @@ final class FeaturePlan
         }
         foreach ($this->features as $tag => ['shift' => $shift, 'mask' => $mask]) {
             if (isset($numbers[$tag])) {
-                $this->add($stages['rvrn' === $tag ? 0 : 1], $table->lookupsOf($numbers[$tag]), $mask, $shift, self::RANDOM === $tag, \in_array($tag, self::SEE_JOINERS, true));
+                $this->add(
+                    $stages['rvrn' === $tag ? 0 : 1],
+                    $table->lookupsOf($numbers[$tag]),
+                    $mask,
+                    $shift,
+                    self::RANDOM === $tag,
+                    \in_array($tag, self::SEE_JOINERS, true),
+                );
             }
         }
         \ksort($stages[0]);
@@ -154,7 +164,13 @@ final class FeaturePlan
         foreach ($lookups as $lookup) {
             $known = $stage[$lookup] ?? null;
             $all = ($known['mask'] ?? 0) | $mask;
-            $stage[$lookup] = ['lookup' => $lookup, 'mask' => $all, 'shift' => \min($known['shift'] ?? 30, $shift), 'random' => ($known['random'] ?? false) || $random, 'joiners' => ($known['joiners'] ?? false) || $joiners];
+            $stage[$lookup] = [
+                'lookup' => $lookup,
+                'mask' => $all,
+                'shift' => \min($known['shift'] ?? 30, $shift),
+                'random' => ($known['random'] ?? false) || $random,
+                'joiners' => ($known['joiners'] ?? false) || $joiners,
+            ];
         }
     }
 
@@ -166,7 +182,8 @@ final class FeaturePlan
             return;
         }
         $glyphs = $buffer->glyphs;
-        $isDigit = static fn (int $at): bool => isset($glyphs[$at]) && \IntlChar::CHAR_CATEGORY_DECIMAL_DIGIT_NUMBER === \IntlChar::charType($glyphs[$at]->codePoint);
+        $isDigit = static fn (int $at): bool => isset($glyphs[$at])
+            && \IntlChar::CHAR_CATEGORY_DECIMAL_DIGIT_NUMBER === \IntlChar::charType($glyphs[$at]->codePoint);
         foreach ($glyphs as $at => $slash) {
             if (0x2044 !== $slash->codePoint) {
                 continue;

@@ -26,7 +26,11 @@ abstract class SequenceContexts extends LookupContext
                 $class = $classes->of($glyph);
 
                 return $class < $table->u16($at + 6)
-                    && $this->rules($at, $table->u16($at + 8 + 2 * $class), static fn (int $class): callable => static fn (int $glyph): bool => $classes->of($glyph) === $class);
+                    && $this->rules(
+                        $at,
+                        $table->u16($at + 8 + 2 * $class),
+                        static fn (int $class): callable => static fn (int $glyph): bool => $classes->of($glyph) === $class,
+                    );
             case 3:
                 $count = $table->u16($at + 2);
                 $coverages = $table->u16s($at + 6, $count);
@@ -34,7 +38,9 @@ abstract class SequenceContexts extends LookupContext
                     return false;
                 }
 
-                return $this->act(\array_map(fn (int $offset): callable => $this->covers($at, $offset), \array_slice($coverages, 1)), $at + 6 + 2 * $count, $table->u16($at + 4), [], []);
+                $input = \array_map(fn (int $offset): callable => $this->covers($at, $offset), \array_slice($coverages, 1));
+
+                return $this->act($input, $at + 6 + 2 * $count, $table->u16($at + 4), [], []);
             default:
                 return false;
         }
@@ -77,7 +83,13 @@ abstract class SequenceContexts extends LookupContext
                     return false;
                 }
 
-                return $this->act(\array_map($covers, \array_slice($input, 1)), $p + 2, $table->u16($p), \array_map($covers, $backtrack), \array_map($covers, $lookahead));
+                return $this->act(
+                    \array_map($covers, \array_slice($input, 1)),
+                    $p + 2,
+                    $table->u16($p),
+                    \array_map($covers, $backtrack),
+                    \array_map($covers, $lookahead),
+                );
             default:
                 return false;
         }
@@ -124,7 +136,13 @@ abstract class SequenceContexts extends LookupContext
             $p += 2 + 2 * \count($within);
             $after = $table->u16s($p + 2, $table->u16($p));
             $p += 2 + 2 * \count($after);
-            if ($count > 0 && $this->act(\array_map($input, $within), $p + 2, $table->u16($p), \array_map($backtrack, $before), \array_map($lookahead, $after))) {
+            if ($count > 0 && $this->act(
+                \array_map($input, $within),
+                $p + 2,
+                $table->u16($p),
+                \array_map($backtrack, $before),
+                \array_map($lookahead, $after),
+            )) {
                 return true;
             }
         }

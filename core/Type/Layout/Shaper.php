@@ -182,7 +182,9 @@ final readonly class Shaper
             return 'narrow' === $share ? \intdiv($glyph->xAdvance, 2) : $glyph->xAdvance;
         }
 
-        return 0 === $share ? $glyph->xAdvance : (4.5 === $share ? \intdiv($this->unitsPerEm * 4, 18) : (int) \floor(($this->unitsPerEm + (int) ($share / 2)) / $share));
+        return 0 === $share
+            ? $glyph->xAdvance
+            : (4.5 === $share ? \intdiv($this->unitsPerEm * 4, 18) : (int) \floor(($this->unitsPerEm + (int) ($share / 2)) / $share));
     }
 
     private function run(GlyphBuffer $buffer): GlyphRun

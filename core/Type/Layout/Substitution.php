@@ -149,7 +149,10 @@ final class Substitution extends SequenceContexts
 
                 return true;
             }
-            $wants = \array_map(static fn (int $wanted): callable => static fn (int $glyph): bool => $glyph === $wanted, $table->u16s($ligature + 4, $count - 1));
+            $wants = \array_map(
+                static fn (int $wanted): callable => static fn (int $glyph): bool => $glyph === $wanted,
+                $table->u16s($ligature + 4, $count - 1),
+            );
             $places = $this->input($wants);
             if (null !== $places) {
                 $this->ligate($table->u16($ligature), $places);

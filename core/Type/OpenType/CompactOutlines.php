@@ -161,7 +161,22 @@ final class CompactOutlines implements Outlines
     /** The number of a standard encoding's character among the standard strings. */
     private static function standardName(int $code): int
     {
-        foreach ([[32, 126, 1], [161, 175, 96], [177, 180, 111], [182, 189, 115], [191, 191, 123], [193, 200, 124], [202, 203, 132], [205, 208, 134], [225, 225, 138], [227, 227, 139], [232, 235, 140], [241, 241, 144], [245, 245, 145], [248, 251, 146]] as [$first, $last, $name]) {
+        foreach ([
+            [32, 126, 1],
+            [161, 175, 96],
+            [177, 180, 111],
+            [182, 189, 115],
+            [191, 191, 123],
+            [193, 200, 124],
+            [202, 203, 132],
+            [205, 208, 134],
+            [225, 225, 138],
+            [227, 227, 139],
+            [232, 235, 140],
+            [241, 241, 144],
+            [245, 245, 145],
+            [248, 251, 146],
+        ] as [$first, $last, $name]) {
             if ($code >= $first && $code <= $last) {
                 return $name + $code - $first;
             }

@@ -71,7 +71,11 @@ final class GlyphPoints
         } else {
             $builder->moveTo(($x[0] + $x[$last]) / 2, ($y[0] + $y[$last]) / 2);
         }
-        [$startX, $startY] = $on[0] ? [$x[0], $y[0]] : ($on[$count - 1] ? [$x[$count - 1], $y[$count - 1]] : [($x[0] + $x[$last]) / 2, ($y[0] + $y[$last]) / 2]);
+        [$startX, $startY] = match (true) {
+            $on[0] => [$x[0], $y[0]],
+            $on[$count - 1] => [$x[$count - 1], $y[$count - 1]],
+            default => [($x[0] + $x[$last]) / 2, ($y[0] + $y[$last]) / 2],
+        };
         for ($i = $begin; $i <= $last; ++$i) {
             if ($on[$i]) {
                 $builder->lineTo($x[$i], $y[$i]);

@@ -27,6 +27,8 @@ final readonly class Approval
     {
         $approved = $design->approved();
 
-        return null === $approved ? null : new self((string) $approved->by, (string) $approved->at?->format(\DATE_ATOM), $approved->step, $approved->step === $design->step);
+        return null === $approved
+            ? null
+            : new self((string) $approved->by, (string) $approved->at?->format(\DATE_ATOM), $approved->step, $approved->step === $design->step);
     }
 }

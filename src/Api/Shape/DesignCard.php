@@ -8,7 +8,10 @@ use OpenApi\Attributes as OA;
 use Uvret\App\Summary\Summary;
 
 /** A design of a job in small, as it will be worn. Lengths are in µm. */
-#[OA\Schema(schema: 'DesignCard', required: ['id', 'name', 'blank', 'size', 'placement', 'across', 'down', 'unit', 'width', 'height', 'films', 'snags', 'picture', 'unreadable'])]
+#[OA\Schema(
+    schema: 'DesignCard',
+    required: ['id', 'name', 'blank', 'size', 'placement', 'across', 'down', 'unit', 'width', 'height', 'films', 'snags', 'picture', 'unreadable'],
+)]
 final readonly class DesignCard
 {
     /** @param list<string> $films */

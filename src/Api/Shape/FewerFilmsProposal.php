@@ -49,6 +49,15 @@ final readonly class FewerFilmsProposal
             $toWeed += $sheet->toWeed();
         }
 
-        return new self($say, \count($plan->separation->layers), $plan->filmLength(), \count($plan->separation->layers), $toWeed, null === $cost ? null : \round($cost, 2), Sheet::of($plan), $document);
+        return new self(
+            say: $say,
+            films: \count($plan->separation->layers),
+            filmLength: $plan->filmLength(),
+            presses: \count($plan->separation->layers),
+            toWeed: $toWeed,
+            cost: null === $cost ? null : \round($cost, 2),
+            sheet: Sheet::of($plan),
+            document: $document,
+        );
     }
 }

@@ -46,6 +46,19 @@ final readonly class FontCard
     {
         $facts = $entry->facts;
 
-        return new self($entry->id, $entry->name, $entry->use, $entry->licence, $own, $facts->isJoining(), $facts->thin, $facts->stem, $facts->alternates, $facts->accents, $facts->variable, $facts->embeddable);
+        return new self(
+            id: $entry->id,
+            name: $entry->name,
+            use: $entry->use,
+            licence: $entry->licence,
+            own: $own,
+            joins: $facts->isJoining(),
+            thin: $facts->thin,
+            stem: $facts->stem,
+            alternates: $facts->alternates,
+            accents: $facts->accents,
+            variable: $facts->variable,
+            embeddable: $facts->embeddable,
+        );
     }
 }

@@ -7,7 +7,10 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A design as it is opened on the Bench. */
-#[OA\Schema(schema: 'OpenDesign', required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'step', 'canUndo', 'canRedo', 'approval', 'siblings', 'document', 'sheet'])]
+#[OA\Schema(
+    schema: 'OpenDesign',
+    required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'step', 'canUndo', 'canRedo', 'approval', 'siblings', 'document', 'sheet'],
+)]
 final readonly class OpenDesign
 {
     /** @param list<DesignName> $siblings */

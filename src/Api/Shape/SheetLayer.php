@@ -11,7 +11,26 @@ use Uvret\Geometry\SvgPath;
 use Uvret\Separate\Separation;
 
 /** A cut layer in its weeding box, blade side. Lengths are in µm. */
-#[OA\Schema(schema: 'SheetLayer', required: ['film', 'path', 'width', 'height', 'filmLength', 'turned', 'fits', 'pieces', 'toWeed', 'mirrored', 'marks', 'frame', 'thickness', 'safe', 'reason'])]
+#[OA\Schema(
+    schema: 'SheetLayer',
+    required: [
+        'film',
+        'path',
+        'width',
+        'height',
+        'filmLength',
+        'turned',
+        'fits',
+        'pieces',
+        'toWeed',
+        'mirrored',
+        'marks',
+        'frame',
+        'thickness',
+        'safe',
+        'reason',
+    ],
+)]
 final readonly class SheetLayer
 {
     public function __construct(
@@ -52,6 +71,22 @@ final readonly class SheetLayer
     {
         $path = static fn (Region $region): string => SvgPath::inMicrometres($region, $sheet->box->left, $sheet->box->top);
 
-        return new self($sheet->film->id, $path($sheet->region), $sheet->box->width(), $sheet->box->height(), $sheet->filmLength(), $sheet->turned, $sheet->fits(), $sheet->pieces(), $sheet->toWeed(), $sheet->film->mirrored, $path($sheet->marks), $path($sheet->frame), $sheet->film->thickness, $separation->safe($sheet->film->id), $separation->reasons[$sheet->film->id] ?? null);
+        return new self(
+            film: $sheet->film->id,
+            path: $path($sheet->region),
+            width: $sheet->box->width(),
+            height: $sheet->box->height(),
+            filmLength: $sheet->filmLength(),
+            turned: $sheet->turned,
+            fits: $sheet->fits(),
+            pieces: $sheet->pieces(),
+            toWeed: $sheet->toWeed(),
+            mirrored: $sheet->film->mirrored,
+            marks: $path($sheet->marks),
+            frame: $path($sheet->frame),
+            thickness: $sheet->film->thickness,
+            safe: $separation->safe($sheet->film->id),
+            reason: $separation->reasons[$sheet->film->id] ?? null,
+        );
     }
 }

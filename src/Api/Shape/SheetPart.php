@@ -11,7 +11,27 @@ use Uvret\Geometry\YAxis;
 use Uvret\Separate\Separation;
 
 /** A welded line or a form on the stage, wear side. */
-#[OA\Schema(schema: 'SheetPart', required: ['card', 'film', 'path', 'ink', 'width', 'height', 'middleX', 'middleY', 'letterHeight', 'em', 'letters', 'also', 'turn', 'trace', 'guide', 'role'])]
+#[OA\Schema(
+    schema: 'SheetPart',
+    required: [
+        'card',
+        'film',
+        'path',
+        'ink',
+        'width',
+        'height',
+        'middleX',
+        'middleY',
+        'letterHeight',
+        'em',
+        'letters',
+        'also',
+        'turn',
+        'trace',
+        'guide',
+        'role',
+    ],
+)]
 final readonly class SheetPart
 {
     /** @param list<LetterFrame> $letters */
@@ -53,6 +73,23 @@ final readonly class SheetPart
 
     public static function of(Part $part, Separation $separation): self
     {
-        return new self($part->card, $part->film, SvgPath::inMicrometres($separation->worn($part->film, $part->region), 0, 0), null === $part->ink ? null : Frame::of($part->ink), $part->width, $part->height, $part->middleX, YAxis::turned($part->middleY), $part->letterHeight, $part->em, \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)), $part->also, $part->turn, null === $part->trace ? null : SheetTrace::of($part->trace), $part->guide, $part->role->value);
+        return new self(
+            card: $part->card,
+            film: $part->film,
+            path: SvgPath::inMicrometres($separation->worn($part->film, $part->region), 0, 0),
+            ink: null === $part->ink ? null : Frame::of($part->ink),
+            width: $part->width,
+            height: $part->height,
+            middleX: $part->middleX,
+            middleY: YAxis::turned($part->middleY),
+            letterHeight: $part->letterHeight,
+            em: $part->em,
+            letters: \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)),
+            also: $part->also,
+            turn: $part->turn,
+            trace: null === $part->trace ? null : SheetTrace::of($part->trace),
+            guide: $part->guide,
+            role: $part->role->value,
+        );
     }
 }

@@ -37,6 +37,16 @@ final readonly class SheetRemoval
 
     public static function of(Removal $removal): self
     {
-        return new self($removal->kind->value, $removal->card, $removal->film, $removal->role->value, $removal->x, YAxis::turned($removal->y), $removal->kind->fills(), $removal->kept, SvgPath::inMicrometres($removal->shape, 0, 0));
+        return new self(
+            kind: $removal->kind->value,
+            card: $removal->card,
+            film: $removal->film,
+            role: $removal->role->value,
+            x: $removal->x,
+            y: YAxis::turned($removal->y),
+            fills: $removal->kind->fills(),
+            kept: $removal->kept,
+            path: SvgPath::inMicrometres($removal->shape, 0, 0),
+        );
     }
 }

@@ -39,6 +39,17 @@ final readonly class SheetSnag
 
     public static function of(int $number, Snag $snag): self
     {
-        return new self($number, $snag->kind->value, $snag->kind->blocks(), $snag->message, $snag->cure, $snag->card, $snag->film, $snag->x, null === $snag->y ? null : YAxis::turned($snag->y), \array_map(SheetFix::of(...), $snag->fixes));
+        return new self(
+            number: $number,
+            kind: $snag->kind->value,
+            blocks: $snag->kind->blocks(),
+            message: $snag->message,
+            cure: $snag->cure,
+            card: $snag->card,
+            film: $snag->film,
+            x: $snag->x,
+            y: null === $snag->y ? null : YAxis::turned($snag->y),
+            fixes: \array_map(SheetFix::of(...), $snag->fixes),
+        );
     }
 }

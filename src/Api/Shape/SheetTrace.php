@@ -20,7 +20,10 @@ final readonly class SheetTrace
         public ?StagePoint $handle,
         #[OA\Property(ref: '#/components/schemas/StageCircle', nullable: true)]
         public ?StageCircle $circle,
-        #[OA\Property(description: 'The ends and the middles of both edges; none where the line is not stretched.', items: new OA\Items(ref: '#/components/schemas/TraceEdge'))]
+        #[OA\Property(
+            description: 'The ends and the middles of both edges; none where the line is not stretched.',
+            items: new OA\Items(ref: '#/components/schemas/TraceEdge'),
+        )]
         public array $edges,
     ) {
     }
@@ -33,7 +36,10 @@ final readonly class SheetTrace
             [] === $points ? '' : 'M'.\implode('L', $points),
             null === $trace->handle ? null : new StagePoint($trace->handle[0], YAxis::turned($trace->handle[1])),
             null === $trace->circle ? null : new StageCircle($trace->circle[0], YAxis::turned($trace->circle[1]), $trace->circle[2]),
-            \array_map(static fn (array $edge): TraceEdge => new TraceEdge($edge['edge'], $edge['at'], $edge['x'], YAxis::turned($edge['y']), -$edge['heading']), $trace->edges),
+            \array_map(
+                static fn (array $edge): TraceEdge => new TraceEdge($edge['edge'], $edge['at'], $edge['x'], YAxis::turned($edge['y']), -$edge['heading']),
+                $trace->edges,
+            ),
         );
     }
 }

@@ -38,6 +38,17 @@ final readonly class SlipResult
 
     public static function of(Slip $slip, int $safe): self
     {
-        return new self($slip->film, $slip->dx, -$slip->dy, SvgPath::inMicrometres($slip->bare, 0, 0), SvgPath::inMicrometres($slip->wrong, 0, 0), \round($slip->bare->area() / 1e6, 2), \round($slip->wrong->area() / 1e6, 2), $slip->widest, $slip->needs(), $safe);
+        return new self(
+            film: $slip->film,
+            dx: $slip->dx,
+            dy: -$slip->dy,
+            bare: SvgPath::inMicrometres($slip->bare, 0, 0),
+            wrong: SvgPath::inMicrometres($slip->wrong, 0, 0),
+            bareArea: \round($slip->bare->area() / 1e6, 2),
+            wrongArea: \round($slip->wrong->area() / 1e6, 2),
+            widest: $slip->widest,
+            needs: $slip->needs(),
+            safe: $safe,
+        );
     }
 }

@@ -14,7 +14,11 @@ final class ChainFuzz implements Fuzz
 
     public function generate(\Random\Randomizer $random): array
     {
-        return ['a' => RandomRings::some($random, 2), 'b' => RandomRings::some($random, 4), 'more' => ['operations' => \implode(' ', \array_map(static fn (): string => \array_keys(self::OPERATIONS)[$random->getInt(0, 3)], \range(1, 4)))]];
+        return [
+            'a' => RandomRings::some($random, 2),
+            'b' => RandomRings::some($random, 4),
+            'more' => ['operations' => \implode(' ', \array_map(static fn (): string => \array_keys(self::OPERATIONS)[$random->getInt(0, 3)], \range(1, 4)))],
+        ];
     }
 
     public function check(array $cases): array

@@ -84,14 +84,39 @@ final class DesignFuzz
         $own = fn (int $from, int $to): int => $this->random->getInt($from, $to);
 
         return Designs::json([
-            'films' => \array_map(fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id), 'finish' => $this->one(self::FINISHES), 'opaque' => 0 === $own(0, 1)] + Designs::FILM, self::FILMS),
-            'lines' => \array_map(fn (array $line): array => [...$line, 'words' => $this->one(self::WORDS), 'font' => $this->one(self::FONTS), 'size' => ['by' => $this->one(['width', 'height', 'letter', 'area']), 'length' => $own(1_000, 150_000)]], $cards['line']),
+            'films' => \array_map(
+                fn (string $id): array => [
+                    'id' => $id,
+                    'name' => \ucfirst($id),
+                    'finish' => $this->one(self::FINISHES),
+                    'opaque' => 0 === $own(0, 1),
+                ] + Designs::FILM,
+                self::FILMS,
+            ),
+            'lines' => \array_map(
+                fn (array $line): array => [
+                    ...$line,
+                    'words' => $this->one(self::WORDS),
+                    'font' => $this->one(self::FONTS),
+                    'size' => ['by' => $this->one(['width', 'height', 'letter', 'area']), 'length' => $own(1_000, 150_000)],
+                ],
+                $cards['line'],
+            ),
             'forms' => \array_map(static fn (array $form): array => [...$form, 'width' => $own(500, 120_000), 'height' => $own(500, 120_000)], $cards['form']),
-            'motifs' => \array_map(static fn (array $motif): array => [...$motif, 'name' => 'Oars', 'width' => $own(500, 90_000), 'height' => $own(500, 90_000), 'colours' => [
-                ['colour' => '#123456', 'film' => 'ink', 'path' => 'M0 0L90 0L90 90L0 90Z'],
-                ['colour' => '#654321', 'film' => 'buoy', 'path' => 'M20 20C20 0 70 0 70 20L70 70L20 70Z'],
-            ]], $cards['motif']),
-            'layering' => (object) (array) $this->value('layering', ['properties' => ['usual' => ['$ref' => '#/$defs/jointChoice'], 'thickest' => ['type' => 'integer', 'minimum' => 50, 'maximum' => 900]]]),
+            'motifs' => \array_map(static fn (array $motif): array => [
+                ...$motif,
+                'name' => 'Oars',
+                'width' => $own(500, 90_000),
+                'height' => $own(500, 90_000),
+                'colours' => [
+                    ['colour' => '#123456', 'film' => 'ink', 'path' => 'M0 0L90 0L90 90L0 90Z'],
+                    ['colour' => '#654321', 'film' => 'buoy', 'path' => 'M20 20C20 0 70 0 70 20L70 70L20 70Z'],
+                ],
+            ], $cards['motif']),
+            'layering' => (object) (array) $this->value(
+                'layering',
+                ['properties' => ['usual' => ['$ref' => '#/$defs/jointChoice'], 'thickest' => ['type' => 'integer', 'minimum' => 50, 'maximum' => 900]]],
+            ),
         ]);
     }
 

@@ -19,7 +19,11 @@ final class OffsetFuzz implements Fuzz
 
     public function generate(\Random\Randomizer $random): array
     {
-        return ['a' => RandomRings::some($random, 4), 'b' => [], 'more' => ['distance' => $random->getInt(10, 6000) * (0 === $random->getInt(0, 1) ? 1 : -1), 'seed' => $random->getInt(1, 1 << 30)]];
+        return [
+            'a' => RandomRings::some($random, 4),
+            'b' => [],
+            'more' => ['distance' => $random->getInt(10, 6000) * (0 === $random->getInt(0, 1) ? 1 : -1), 'seed' => $random->getInt(1, 1 << 30)],
+        ];
     }
 
     public function check(array $cases): array
@@ -33,7 +37,9 @@ final class OffsetFuzz implements Fuzz
                 continue;
             }
             $valid[$number] = Geos::wkt($result);
-            $wrong += \array_filter([$number => self::edgeIsOff($region, $result, $distance) ?? self::pointIsOff($region, $result, $distance, (int) $case['more']['seed'])]);
+            $wrong += \array_filter([
+                $number => self::edgeIsOff($region, $result, $distance) ?? self::pointIsOff($region, $result, $distance, (int) $case['more']['seed']),
+            ]);
         }
 
         return $wrong + OverlayFuzz::invalid($valid);

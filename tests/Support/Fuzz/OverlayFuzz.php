@@ -112,7 +112,10 @@ final class OverlayFuzz implements Fuzz
         if ('union' === $case['more']['operation'] && $backwards->rings() !== $result->rings()) {
             throw new \LogicException('the order of operands changes the result');
         }
-        $turned = Region::fromRings(\array_map(static fn (array $ring): array => [...\array_slice($ring, 2), ...\array_slice($ring, 0, 2)], \array_reverse($case['a'])));
+        $turned = Region::fromRings(\array_map(
+            static fn (array $ring): array => [...\array_slice($ring, 2), ...\array_slice($ring, 0, 2)],
+            \array_reverse($case['a']),
+        ));
         if ($turned->rings() !== $a()->rings()) {
             throw new \LogicException('where a ring starts changes the result');
         }
@@ -161,7 +164,12 @@ final class OverlayFuzz implements Fuzz
     private static function difference(array $results, array $faces): float
     {
         $polygons = \array_merge(...$faces, ...[[]]);
-        $expected = [] === $polygons ? 'POLYGON EMPTY' : Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.\implode(',', \array_map(static fn (string $rings): string => 'POLYGON '.$rings, $polygons)).')');
+        $expected = [] === $polygons
+            ? 'POLYGON EMPTY'
+            : Geos::result(
+                'unaryUnion',
+                'GEOMETRYCOLLECTION('.\implode(',', \array_map(static fn (string $rings): string => 'POLYGON '.$rings, $polygons)).')',
+            );
         $ours = Geos::wkt(Region::empty()->union(...\array_values($results)));
 
         return Geos::difference($ours, $expected);

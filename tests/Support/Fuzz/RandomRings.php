@@ -40,7 +40,11 @@ final class RandomRings
     {
         $ring = [];
         for ($points = $random->getInt(3, 12); $points > 0; --$points) {
-            \array_push($ring, $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off), $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off));
+            \array_push(
+                $ring,
+                $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off),
+                $random->getInt(0, $cells) * $step + $random->getInt(-$off, $off),
+            );
         }
 
         return $ring;

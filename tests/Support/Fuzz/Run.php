@@ -12,7 +12,12 @@ namespace Uvret\Tests\Support\Fuzz;
 final class Run
 {
     /** All kinds, and how many of a hundred cases each gets. */
-    public const KINDS = ['overlay' => [OverlayFuzz::class, 72], 'offset' => [OffsetFuzz::class, 12], 'chain' => [ChainFuzz::class, 12], 'lettering' => [LetteringFuzz::class, 4]];
+    public const KINDS = [
+        'overlay' => [OverlayFuzz::class, 72],
+        'offset' => [OffsetFuzz::class, 12],
+        'chain' => [ChainFuzz::class, 12],
+        'lettering' => [LetteringFuzz::class, 4],
+    ];
 
     /** No batch may take longer than this for each of its cases, in seconds. */
     private const SECONDS = 5;
@@ -73,7 +78,10 @@ final class Run
      */
     private static function oneByOne(Fuzz $fuzz, array $cases): array
     {
-        return \array_map(static fn (array $wrong): string => $wrong[0], \array_filter(\array_map(static fn (array $case): array => self::checkInTime($fuzz, [$case]), $cases)));
+        return \array_map(
+            static fn (array $wrong): string => $wrong[0],
+            \array_filter(\array_map(static fn (array $case): array => self::checkInTime($fuzz, [$case]), $cases)),
+        );
     }
 
     /**

@@ -24,11 +24,14 @@ export function Segments<T extends string>({ label, value, options, onChange, da
                     key={option.value}
                     value={option.value}
                     aria-label={option.name}
-                    className={`cursor-pointer ${small ? 'px-1.5 text-xs' : 'px-2.5'} py-1 whitespace-nowrap not-last:border-r focus-visible:-outline-offset-2 ${
+                    className={[
+                        'cursor-pointer py-1 whitespace-nowrap not-last:border-r',
+                        'focus-visible:-outline-offset-2 focus-visible:outline-[#e9a94f]',
+                        small ? 'px-1.5 text-xs' : 'px-2.5',
                         dark
-                            ? 'not-last:border-white/30 data-checked:bg-muslin data-checked:text-ink focus-visible:outline-[#e9a94f]'
-                            : 'not-last:border-seam data-checked:bg-ink data-checked:text-white focus-visible:outline-[#e9a94f]'
-                    }`}
+                            ? 'not-last:border-white/30 data-checked:bg-muslin data-checked:text-ink'
+                            : 'not-last:border-seam data-checked:bg-ink data-checked:text-white',
+                    ].join(' ')}
                 >
                     {option.show}
                 </Radio>
