@@ -12,4 +12,9 @@ return (new PhpCsFixer\Config())
         'native_function_invocation' => ['include' => ['@all'], 'scope' => 'namespaced', 'strict' => true],
         'multiline_promoted_properties' => ['minimum_number_of_parameters' => 2],
     ])
-    ->setFinder((new PhpCsFixer\Finder())->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/public'])->exclude('app')->append([__FILE__]));
+    ->setFinder(
+        (new PhpCsFixer\Finder())
+            ->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/public'])
+            ->exclude('app')
+            ->append([__FILE__]),
+    );

@@ -76,6 +76,20 @@ final class DifferencesTest extends TestCase
             ['forms.0.width' => 80_000, 'forms.0.guide' => true],
             ['The shield: size changed to 80.0 mm × 40.0 mm.', 'The shield: now guide only.'],
         ];
+        yield 'how two films meet' => [['layering.usual' => ['kind' => 'butted']], ['Chalk and Ink are butted.']];
+        yield 'how two films meet, and by how much' => [
+            ['layering.usual' => ['kind' => 'gap', 'width' => 700]],
+            ['Chalk and Ink are kept apart, by 0.7 mm.'],
+        ];
+        $own = ['layering.joints' => [['id' => 'ink chalk', 'film' => 'ink', 'other' => 'chalk', 'kind' => 'trapped', 'width' => 1000]]];
+        yield 'how films meet that have nothing of their own' => [
+            [...$own, 'layering.usual' => ['kind' => 'gap', 'width' => 700]],
+            ['Films are usually kept apart, by 0.7 mm.'],
+        ];
+        yield 'how films meet edge to edge' => [[...$own, 'layering.usual' => ['kind' => 'butted']], ['Films are usually butted.']];
+        yield 'the marks' => [['layering.marks' => 'none'], ['The layers have no marks.']];
+        yield 'another size of the blank' => [['blank.size' => 'Large'], ['The blank is Kit tote, Large.']];
+        yield 'another width of the blank' => [['blank.width' => 390_000], ['The blank Kit tote has other measures.']];
         yield 'of the whole design' => [['unit' => 'in', 'stack' => 'bottom'], ['Unit changed to in.', 'Position of the lines changed to bottom.']];
     }
 
