@@ -6,6 +6,7 @@ namespace Uvret\Compose;
 
 use Uvret\Compose\Follow\Strain;
 use Uvret\Compose\Joining\Joint;
+use Uvret\Design\Derived;
 use Uvret\Design\Form;
 use Uvret\Design\Line;
 use Uvret\Design\Motif;
@@ -16,6 +17,8 @@ use Uvret\Geometry\Region;
 /** One line or form of a design as it will be worn: welded and in its place. Lengths are in µm. */
 final readonly class Part
 {
+    use Derived;
+
     /**
      * @param string          $card         the card of the build sheet that it comes from
      * @param Box|null        $ink          the real bounds of the shapes; null when there is nothing to see
@@ -43,10 +46,10 @@ final readonly class Part
         public int $height,
         public int $middleX,
         public int $middleY,
-        public int $letterHeight,
-        public array $missing,
-        public ?string $failure,
-        public bool $hidden,
+        public int $letterHeight = 0,
+        public array $missing = [],
+        public ?string $failure = null,
+        public bool $hidden = false,
         public array $joints = [],
         public int $em = 0,
         public array $letters = [],
@@ -65,25 +68,23 @@ final readonly class Part
         $move = Affine::move($right, $up);
 
         return new self(
-            $line->id,
-            $line->film,
-            $line->hidden ? Region::empty() : ($block->welds[''] ?? Region::empty())->transform($move),
-            $block->ink->moved($right, $up),
-            $block->width,
-            $block->height,
-            $block->isPlaced ? \intdiv($block->ink->left + $block->ink->right, 2) : $right + \intdiv($block->width, 2),
-            $block->isPlaced ? \intdiv($block->ink->bottom + $block->ink->top, 2) : $up - \intdiv($block->height, 2),
-            $block->letterHeight,
-            $block->missing,
-            null,
-            $line->hidden,
-            \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $block->joints),
-            $block->em,
-            \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
-            false,
-            $block->isPlaced ? 0.0 : $line->place->turn,
-            $block->trace?->moved($right, $up),
-            \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $block->strains),
+            card: $line->id,
+            film: $line->film,
+            region: $line->hidden ? Region::empty() : ($block->welds[''] ?? Region::empty())->transform($move),
+            ink: $block->ink->moved($right, $up),
+            width: $block->width,
+            height: $block->height,
+            middleX: $block->isPlaced ? \intdiv($block->ink->left + $block->ink->right, 2) : $right + \intdiv($block->width, 2),
+            middleY: $block->isPlaced ? \intdiv($block->ink->bottom + $block->ink->top, 2) : $up - \intdiv($block->height, 2),
+            letterHeight: $block->letterHeight,
+            missing: $block->missing,
+            hidden: $line->hidden,
+            joints: \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $block->joints),
+            em: $block->em,
+            letters: \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
+            turn: $block->isPlaced ? 0.0 : $line->place->turn,
+            trace: $block->trace?->moved($right, $up),
+            strains: \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $block->strains),
         );
     }
 
@@ -109,12 +110,7 @@ final readonly class Part
                     middleX: \intdiv($ink->left + $ink->right, 2),
                     middleY: \intdiv($ink->bottom + $ink->top, 2),
                     letterHeight: $block->letterHeight,
-                    missing: [],
-                    failure: null,
-                    hidden: false,
-                    joints: [],
                     em: $block->em,
-                    letters: [],
                     also: true,
                 );
             }
@@ -137,17 +133,8 @@ final readonly class Part
             height: $form->size->height,
             middleX: $form->place->x,
             middleY: $form->place->y,
-            letterHeight: 0,
-            missing: [],
-            failure: null,
             hidden: $form->hidden,
-            joints: [],
-            em: 0,
-            letters: [],
-            also: false,
             turn: $form->place->turn,
-            trace: null,
-            strains: [],
             guide: $form->guide,
         );
     }
@@ -182,13 +169,7 @@ final readonly class Part
                 height: $motif->size->height,
                 middleX: $motif->place->x,
                 middleY: $motif->place->y,
-                letterHeight: 0,
-                missing: [],
-                failure: null,
                 hidden: $motif->hidden,
-                joints: [],
-                em: 0,
-                letters: [],
                 also: [] !== $parts,
                 turn: $motif->place->turn,
             );
@@ -213,18 +194,7 @@ final readonly class Part
                 height: $ink->height(),
                 middleX: \intdiv($ink->left + $ink->right, 2),
                 middleY: \intdiv($ink->bottom + $ink->top, 2),
-                letterHeight: 0,
-                missing: [],
-                failure: null,
-                hidden: false,
-                joints: [],
-                em: 0,
-                letters: [],
                 also: true,
-                turn: 0.0,
-                trace: null,
-                strains: [],
-                guide: false,
                 role: $role,
             );
     }
@@ -232,33 +202,21 @@ final readonly class Part
     /** The same with another shape; where its ink stood stays what it is measured by. */
     public function with(Region $region): self
     {
-        return new self(
-            card: $this->card,
-            film: $this->film,
-            region: $region,
-            ink: PartRole::Base === $this->role ? $this->ink : $region->bounds(),
-            width: $this->width,
-            height: $this->height,
-            middleX: $this->middleX,
-            middleY: $this->middleY,
-            letterHeight: $this->letterHeight,
-            missing: $this->missing,
-            failure: $this->failure,
-            hidden: $this->hidden,
-            joints: $this->joints,
-            em: $this->em,
-            letters: $this->letters,
-            also: $this->also,
-            turn: $this->turn,
-            trace: $this->trace,
-            strains: $this->strains,
-            guide: $this->guide,
-            role: $this->role,
-        );
+        return $this->derive(['region' => $region, 'ink' => PartRole::Base === $this->role ? $this->ink : $region->bounds()]);
     }
 
     public static function blank(string $card, string $film, ?string $failure = null): self
     {
-        return new self($card, $film, Region::empty(), null, 0, 0, 0, 0, 0, [], $failure, false);
+        return new self(
+            card: $card,
+            film: $film,
+            region: Region::empty(),
+            ink: null,
+            width: 0,
+            height: 0,
+            middleX: 0,
+            middleY: 0,
+            failure: $failure,
+        );
     }
 }

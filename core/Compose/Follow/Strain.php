@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Follow;
 
+use Uvret\Design\Derived;
+
 /** Where a line does not go well with what it follows. Lengths are in µm. */
 final readonly class Strain
 {
+    use Derived;
+
     /**
      * @param int      $by      how much too long, too high or too wide it is
      * @param int|null $height  letters H of this height would do
@@ -27,6 +31,6 @@ final readonly class Strain
 
     public function moved(int $dx, int $dy): self
     {
-        return new self($this->kind, $this->by, $this->height, $this->spacing, $this->letters, $this->x + $dx, $this->y + $dy);
+        return $this->derive(['x' => $this->x + $dx, 'y' => $this->y + $dy]);
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Joining;
 
+use Uvret\Design\Derived;
+
 /** How two neighbouring letters stand to each other. Lengths are in µm, areas in µm². */
 final readonly class Joint
 {
+    use Derived;
+
     /** Letters closer than this leave a strip that cannot be weeded, in µm. */
     public const HAIR = 1000;
 
@@ -35,7 +39,7 @@ final readonly class Joint
 
     public function moved(int $dx, int $dy): self
     {
-        return new self($this->left, $this->right, $this->expected, $this->overlap, $this->gap, $this->lost, $this->lostShare, $this->x + $dx, $this->y + $dy);
+        return $this->derive(['x' => $this->x + $dx, 'y' => $this->y + $dy]);
     }
 
     /** Whether a hole is filled to an extent that shows. */
