@@ -56,8 +56,13 @@ final class BackupTest extends ApiCase
         yield 'not there' => [static fn (string $file): mixed => \unlink($file), 'no backup'];
         yield 'another database in it' => [self::replaced('shop.sqlite', 'words'), 'damaged'];
         yield 'a later format' => [self::replaced('uvret-backup.json', '{"format": 2, "sha256": {"shop.sqlite": "x"}}'), 'newer Uvret'];
-        yield 'a file that leads out of it' => [
-            self::replaced('uvret-backup.json', '{"format": 1, "sha256": {"shop.sqlite": "x", "../../evil.ttf": "x"}}'),
+        yield 'a file that leads out of it' => [self::added('fonts/../../../evil.ttf', 'words'), 'damaged'];
+        yield 'a file that is missing' => [self::added('fonts/gone.ttf', null), 'damaged'];
+        yield 'a file that was changed' => [
+            static function (string $file): void {
+                self::added('fonts/new.ttf', 'words')($file);
+                self::replaced('fonts/new.ttf', 'other words')($file);
+            },
             'damaged',
         ];
         $words = \hash('sha256', 'words');
@@ -89,6 +94,23 @@ final class BackupTest extends ApiCase
             $zip = new \ZipArchive();
             $zip->open($file);
             $zip->addFromString($name, $content);
+            $zip->close();
+        };
+    }
+
+    /** @return \Closure(string): mixed lists one file more, with its true sum, and puts it in where it has content */
+    private static function added(string $name, ?string $content): \Closure
+    {
+        return static function (string $file) use ($name, $content): void {
+            $zip = new \ZipArchive();
+            $zip->open($file);
+            /** @var array{sha256: array<string, string>} $manifest */
+            $manifest = \json_decode((string) $zip->getFromName('uvret-backup.json'), true, 8, \JSON_THROW_ON_ERROR);
+            $manifest['sha256'][$name] = \hash('sha256', (string) $content);
+            $zip->addFromString('uvret-backup.json', \json_encode($manifest, \JSON_THROW_ON_ERROR));
+            if (null !== $content) {
+                $zip->addFromString($name, $content);
+            }
             $zip->close();
         };
     }
