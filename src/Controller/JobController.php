@@ -14,12 +14,10 @@ use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\ChangeJob;
 use Uvret\App\Api\Shape\Fields;
 use Uvret\App\Api\Shape\NewJob;
-use Uvret\App\Api\Shape\Stamp;
 use Uvret\App\Entity\Item;
 use Uvret\App\Jobs\JobList;
 use Uvret\App\Jobs\JobOpening;
 use Uvret\App\Repository\Jobs;
-use Uvret\App\Repository\Stamps;
 
 /** The rail, and each job's sheet. */
 final readonly class JobController
@@ -54,19 +52,6 @@ final readonly class JobController
         $list = JobList::tryFrom($request->query->getString('list', 'rail')) ?? throw BadRequest::field('list', 'Ask for rail, done or archived.');
 
         return new JsonResponse($this->rail->page($list, $request->query->getString('find'), \max(0, $request->query->getInt('from'))));
-    }
-
-    #[Route('/api/stamp', methods: 'GET')]
-    #[OA\Get(path: '/api/stamp', operationId: 'stampOfShop', responses: [
-        new OA\Response(
-            response: 200,
-            description: 'Differs as soon as a job or a design was changed.',
-            content: new OA\JsonContent(ref: '#/components/schemas/Stamp'),
-        ),
-    ])]
-    public function stamp(Stamps $stamps): JsonResponse
-    {
-        return new JsonResponse(new Stamp($stamps->ofShop()));
     }
 
     #[Route('/api/jobs', methods: 'POST')]

@@ -14,7 +14,6 @@ use Uvret\App\Api\Rail;
 use Uvret\App\Api\Shape\Approval as ApprovalShape;
 use Uvret\App\Api\Shape\DesignName;
 use Uvret\App\Api\Shape\Fields;
-use Uvret\App\Api\Shape\Stamp;
 use Uvret\App\Entity\Approval;
 use Uvret\App\Entity\JobState;
 use Uvret\App\Jobs\DesignArrival;
@@ -23,7 +22,6 @@ use Uvret\App\Jobs\FreeId;
 use Uvret\App\Jobs\JobOpening;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\App\Repository\Jobs;
-use Uvret\App\Repository\Stamps;
 
 /** The designs of a job: put in, taken out, approved. */
 final readonly class JobDesignController
@@ -139,21 +137,6 @@ final readonly class JobDesignController
         $this->entities->flush();
 
         return new JsonResponse($this->rail->sheet($design->job));
-    }
-
-    #[Route('/api/designs/{id}/stamp', methods: 'GET')]
-    #[OA\Get(path: '/api/designs/{id}/stamp', operationId: 'stampOfDesign', parameters: [
-        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-    ], responses: [
-        new OA\Response(
-            response: 200,
-            description: 'The version of the design, as text; empty where it is gone.',
-            content: new OA\JsonContent(ref: '#/components/schemas/Stamp'),
-        ),
-    ])]
-    public function stamp(string $id, Stamps $stamps): JsonResponse
-    {
-        return new JsonResponse(new Stamp($stamps->ofDesign($id)));
     }
 
     #[Route('/api/designs/{id}/approval', methods: 'POST')]
