@@ -38,7 +38,8 @@ final readonly class EmptyDesign
         foreach ($size->placements as $candidate) {
             $place = $candidate->id === $placement ? $candidate : $place;
         }
-        $film = $this->entities->getRepository(RackFilm::class)->findOneBy([], ['position' => 'ASC'])
+        $film = $this->entities->getRepository(RackFilm::class)
+            ->findOneBy([], ['position' => 'ASC'])
             ?? throw BadRequest::field('blank', 'The film rack is empty: put a film on it first.');
         $usage = $this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage();
         $document = $this->drafting->encode((object) [
