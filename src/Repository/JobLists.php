@@ -84,7 +84,8 @@ final readonly class JobLists
     public function toPress(): array
     {
         /** @var array<string, int|string> $rows */
-        $rows = $this->connection->fetchAllKeyValue("SELECT blank, sum(quantity) FROM item i JOIN job j ON j.id = i.job_id WHERE j.archived_at IS NULL AND j.state = 'to press' GROUP BY blank ORDER BY min(j.due), min(i.id)");
+        $rows = $this->connection->fetchAllKeyValue("SELECT blank, sum(quantity) FROM item i JOIN job j ON j.id = i.job_id
+             WHERE j.archived_at IS NULL AND j.state = 'to press' GROUP BY blank ORDER BY min(j.due), min(i.id)");
 
         return \array_map(self::number(...), $rows);
     }

@@ -16,7 +16,10 @@ final readonly class Stamps
     /** Of all jobs and their designs. */
     public function ofShop(): string
     {
-        return $this->of('SELECT (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job) || \'.\' || (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job_design)');
+        return $this->of(
+            'SELECT (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job)
+             || \'.\' || (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job_design)',
+        );
     }
 
     /** Of one design; empty where there is none. */
