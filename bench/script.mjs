@@ -1,12 +1,24 @@
-// The JavaScript that a page loads first, compressed as a server sends it.
-import { readFileSync } from 'node:fs';
+// The JavaScript that each page loads until it can be used, compressed as a server sends it.
 import { gzipSync } from 'node:zlib';
+import { withBench } from './support/bench.mjs';
 
-const page = readFileSync(new URL('../public/app/index.html', import.meta.url), 'utf8');
-const files = [...page.matchAll(/(?:src|href)="\/app\/([^"]+\.js)"/g)].map(([, file]) => file);
-const size = files.reduce(
-    (sum, file) => sum + gzipSync(readFileSync(new URL(`../public/app/${file}`, import.meta.url))).length,
-    0,
-);
-const kilobytes = Math.round(size / 100) / 10;
-console.log(JSON.stringify({ script: { median: kilobytes, p95: kilobytes, unit: 'kB' } }));
+const pages = {
+    'script of the Bench': { at: '/designs/crew-shirt-back', ready: '[data-line]' },
+    'script of the rail': { at: '/', ready: 'h1' },
+};
+
+const results = {};
+await withBench(async (page, address) => {
+    for (const [name, { at, ready }] of Object.entries(pages)) {
+        const answers = [];
+        page.on('response', (answer) => answer.url().endsWith('.js') && answers.push(answer));
+        await page.goto(address + at);
+        await page.locator(ready).first().waitFor();
+        const loaded = answers.splice(0);
+        page.removeAllListeners('response');
+        const sizes = await Promise.all(loaded.map(async (answer) => gzipSync(await answer.body()).length));
+        const kilobytes = Math.round(sizes.reduce((sum, size) => sum + size, 0) / 100) / 10;
+        results[name] = { median: kilobytes, p95: kilobytes, unit: 'kB', files: sizes.length };
+    }
+});
+console.log(JSON.stringify(results));

@@ -1,17 +1,20 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter, Route, Routes } from 'react-router';
+import { Route, Switch } from 'wouter';
 import { Refusal } from './api/client';
-import { BenchPage } from './bench/BenchPage';
-import { JobPage } from './jobs/JobPage';
-import { JobsPage } from './jobs/JobsPage';
 import { Guard } from './ui/Guard';
 import { NotFound } from './ui/NotFound';
 import './styles.css';
 
-// What is seldom opened is loaded when it is.
+// Each page is loaded when it is opened.
+const BenchPage = lazy(() => import('./bench/BenchPage').then((page) => ({ default: page.BenchPage })));
+
 const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
+
+const JobPage = lazy(() => import('./jobs/JobPage').then((page) => ({ default: page.JobPage })));
+
+const JobsPage = lazy(() => import('./jobs/JobsPage').then((page) => ({ default: page.JobsPage })));
 
 const RackPage = lazy(() => import('./rack/RackPage').then((page) => ({ default: page.RackPage })));
 
@@ -33,22 +36,20 @@ if (root) {
     createRoot(root).render(
         <StrictMode>
             <QueryClientProvider client={client}>
-                <BrowserRouter>
-                    <Guard what="This page">
-                        <Suspense>
-                            <Routes>
-                                <Route path="/" element={<JobsPage />} />
-                                <Route path="/jobs/:id" element={<JobPage />} />
-                                <Route path="/designs/:id" element={<BenchPage />} />
-                                <Route path="/type-case" element={<TypeCasePage />} />
-                                <Route path="/film-rack" element={<RackPage />} />
-                                <Route path="/blanks" element={<BlanksPage />} />
-                                <Route path="/shop" element={<ShopPage />} />
-                                <Route path="*" element={<NotFound />} />
-                            </Routes>
-                        </Suspense>
-                    </Guard>
-                </BrowserRouter>
+                <Guard what="This page">
+                    <Suspense>
+                        <Switch>
+                            <Route path="/" component={JobsPage} />
+                            <Route path="/jobs/:id" component={JobPage} />
+                            <Route path="/designs/:id" component={BenchPage} />
+                            <Route path="/type-case" component={TypeCasePage} />
+                            <Route path="/film-rack" component={RackPage} />
+                            <Route path="/blanks" component={BlanksPage} />
+                            <Route path="/shop" component={ShopPage} />
+                            <Route component={NotFound} />
+                        </Switch>
+                    </Suspense>
+                </Guard>
             </QueryClientProvider>
         </StrictMode>,
     );

@@ -3,22 +3,22 @@ import type { Film, Letter, SheetRemoval } from '../src/api/client';
 import {
     cardName,
     freeId,
+    withCopies,
+    withGone,
     inTurn,
     plainLetter,
     withAlternateFilm,
     withBlankFitted,
     withFilmOrder,
-    withFreeCopy,
     withJoint,
     withKept,
     withLetter,
     withOrnament,
-    withPieceOut,
-    withoutFree,
+    withPieceErased,
     withTreatments,
     withWords,
-} from '../src/bench/edits';
-import { newRim } from '../src/bench/treatments';
+} from '../src/bench/model/edits';
+import { newRim } from '../src/bench/model/treatments';
 import { show, showFilm, showRound, showWithUnit } from '../src/measure';
 import { empty, random, withForms, withLines } from './support/designs';
 
@@ -101,16 +101,16 @@ describe('cards', () => {
         const design = withForms(withLines({ id: 'line-1' }, { id: 'line-3' }), {});
         expect(freeId(design)).toBe('line-4');
         expect(freeId(design, 'form')).toBe('form-2');
-        const copied = withFreeCopy('form-1')(design);
+        const copied = withCopies(design, ['form-1']).edit(design);
         expect(copied.forms.map(({ id }) => id)).toEqual(['form-1', 'form-2']);
-        expect(withoutFree('form-1')(copied).forms.map(({ id }) => id)).toEqual(['form-2']);
+        expect(withGone(['form-1'])(copied).forms.map(({ id }) => id)).toEqual(['form-2']);
         expect(cardName(copied, 'form-2')).toMatch(/ 2$/);
         expect(cardName(copied, 'line-1')).toBe('a line without words');
     });
 
     it('pieces are counted on, and what is kept is kept once', () => {
         const piece = { points: [0, 0, 9, 0, 9, 9], of: { width: 10, height: 10, turn: 0 } };
-        const twice = withPieceOut('line-1', piece)(withPieceOut('line-1', piece)(withLines({ words: 'A' })));
+        const twice = withPieceErased('line-1', piece)(withPieceErased('line-1', piece)(withLines({ words: 'A' })));
         expect(twice.lines[0]?.treatments.erased.map(({ id }) => id)).toEqual(['piece-1', 'piece-2']);
         const removal = { card: 'line-1', x: 1000, y: 2000 } as SheetRemoval;
         const kept = withKept({ ...removal, x: 1100 }, true)(withKept(removal, true)(empty));
@@ -123,7 +123,7 @@ describe('cards', () => {
         const piece = { points: [0, 0, 900, 0, 900, 900], of: { width: 0, height: 0, turn: 0 } };
         const design = inTurn(
             withTreatments('line-1', ({ outlines }) => outlines.push(newRim('chalk'))),
-            withPieceOut('line-1', piece),
+            withPieceErased('line-1', piece),
         )(withForms(line, { across: 10000, down: 20000, width: 30000, height: 40000 }));
         const fitted = withBlankFitted({ placement: { ...design.blank.placement, width: 140000, height: 200000 } })(
             design,

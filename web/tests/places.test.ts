@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Design } from '../src/api/client';
-import { withAligned, withGroup, withSpaced, withTogetherMoved, type Edge } from '../src/bench/arrange';
-import { withDropped } from '../src/bench/dropped';
-import { withCopy, withMove, withOrder } from '../src/bench/edits';
-import { moveBy } from '../src/bench/stage/pose';
+import { together, withAligned, withGroup, withSpaced, withMoved, type Edge } from '../src/bench/model/arrange';
+import { withDropped } from '../src/bench/model/dropped';
+import { withCopies, withMove, withOrder } from '../src/bench/model/edits';
+import { moveBy } from '../src/bench/model/pose';
 import { laid, random, sheet, withForms, withLines, type Sizes } from './support/designs';
 
 /** Some lines and forms, all of whole and even measures so that halves are whole. */
@@ -42,7 +42,10 @@ describe('places by hand', () => {
         const card = dice.one([...design.lines, ...design.forms]).id;
         const [dx, dy] = [dice.from(-20000, 20000), dice.one([0, dice.from(-20000, 20000)])];
         const before = laid(design, sizes);
-        const after = laid(withDropped(card, null, moveBy(dx, dy), sheet(design, sizes))(design), sizes);
+        const after = laid(
+            withDropped({ card, cards: [card], handled: null, pose: moveBy(dx, dy) }, sheet(design, sizes))(design),
+            sizes,
+        );
         const own = before[card];
         expect(after).toEqual({
             ...before,
@@ -117,7 +120,10 @@ describe('places by hand', () => {
         const chosen = all.slice(0, 2);
         const grouped = withGroup(chosen, 'group 1')(design);
         const before = laid(grouped, sizes);
-        const after = laid(withTogetherMoved(chosen[0] ?? '', 3000, -7000, sheet(grouped, sizes))(grouped), sizes);
+        const after = laid(
+            withMoved(together(grouped, chosen[0] ?? ''), 3000, -7000, sheet(grouped, sizes))(grouped),
+            sizes,
+        );
         const aligned = laid(withAligned(all, 'left', sheet(grouped, sizes))(grouped), sizes);
         const between = (frames: typeof before) =>
             [frames[chosen[0] ?? '']?.left, frames[chosen[0] ?? '']?.top].map(
@@ -144,10 +150,13 @@ describe('places by hand', () => {
     });
 
     it('a copy comes right below, unlocked', () => {
-        const design = withCopy('line-1', 'line-9')(withLines({ words: 'A', locked: true }, { words: 'B' }));
+        const before = withLines({ words: 'A', locked: true }, { words: 'B' });
+        const { edit, copies } = withCopies(before, ['line-1']);
+        const design = edit(before);
+        expect(copies).toEqual(['line-3']);
         expect(design.lines.map(({ id, lettering, locked }) => [id, lettering.words, locked])).toEqual([
             ['line-1', 'A', true],
-            ['line-9', 'A', false],
+            ['line-3', 'A', false],
             ['line-2', 'B', false],
         ]);
     });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Sheet, SheetPart, Size } from '../src/api/client';
-import { withLine } from '../src/bench/edits';
-import { carried } from '../src/bench/stage/carried';
+import { withLine } from '../src/bench/model/edits';
+import { carried } from '../src/bench/model/carried';
 import {
     boundsUnder,
     corner,
@@ -12,9 +12,9 @@ import {
     turnAbout,
     under,
     type Pose,
-} from '../src/bench/stage/pose';
-import { inTurns } from '../src/bench/stage/useHands';
-import { snap } from '../src/bench/stage/snap';
+} from '../src/bench/model/pose';
+import { inTurns } from '../src/bench/model/hand';
+import { snap } from '../src/bench/model/snap';
 import { area, random, sheet, withForms, withLines } from './support/designs';
 
 const identity = moveBy(0, 0);

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { answer, Refusal, server } from '../api/client';
 import { blanks } from '../api/queries';
 import { Choice } from '../ui/Choice';
@@ -9,7 +9,7 @@ import { Modal } from '../ui/Modal';
 /** Another design for the job: an empty one on a placement, or one that comes as a file. */
 export function AddDesign({ id }: { id: string }) {
     const shop = (useQuery(blanks).data ?? []).map((entry) => entry.blank);
-    const navigate = useNavigate();
+    const [, navigate] = useLocation();
     const file = useRef<HTMLInputElement>(null);
     const [asking, setAsking] = useState(false);
     const [blankId, setBlankId] = useState<string | null>(null);
@@ -21,7 +21,7 @@ export function AddDesign({ id }: { id: string }) {
 
     const add = async (made: Promise<{ id: string }>) => {
         try {
-            await navigate(`/designs/${(await made).id}`);
+            navigate(`/designs/${(await made).id}`);
         } catch (error) {
             setWrong(error instanceof Refusal ? error.message : 'The server can’t be reached. Try again.');
         }

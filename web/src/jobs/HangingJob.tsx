@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { JobCard } from '../api/client';
 import { Worn } from '../blanks/Worn';
 import { longDay } from './due';

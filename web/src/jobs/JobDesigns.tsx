@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { answer, server, type JobSheet } from '../api/client';
 import { Worn } from '../blanks/Worn';
 import { showRound } from '../measure';

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'react-router';
+import { Link, useParams } from 'wouter';
 import { Refusal } from '../api/client';
 import { job } from '../api/queries';
 import { Header } from '../ui/Header';

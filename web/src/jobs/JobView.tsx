@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { answer, server, type JobSheet } from '../api/client';
 import { AddDesign } from './AddDesign';
 import { DueDialog } from './DueDialog';
@@ -12,7 +12,7 @@ import { useJobSheet } from './useJobSheet';
 /** A job's designs as they will be worn, and beside them its ticket: for whom, until when, how far, what. */
 export function JobView({ sheet: saved }: { sheet: JobSheet }) {
     const { sheet, act, change, note } = useJobSheet(saved);
-    const navigate = useNavigate();
+    const [, navigate] = useLocation();
     const [again, setAgain] = useState(false);
     const path = { id: sheet.id };
     const wrong = (field: string) => (note?.path === field ? note.text : null);
@@ -96,7 +96,7 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                         server.POST('/api/jobs/{id}/duplicate', { params: { path }, body: { due } }),
                     );
                     setAgain(false);
-                    await navigate(`/jobs/${copy.id}`);
+                    navigate(`/jobs/${copy.id}`);
                 }}
             />
         </div>

@@ -1,6 +1,6 @@
 import { useInfiniteQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { JobCard } from '../api/client';
 import { jobs, type JobList } from '../api/queries';
 import { Header } from '../ui/Header';

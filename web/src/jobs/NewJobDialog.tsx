@@ -1,7 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { answer, Refusal, server } from '../api/client';
 import { blanks } from '../api/queries';
 import { Choice } from '../ui/Choice';
@@ -9,7 +9,7 @@ import { Choice } from '../ui/Choice';
 /** Opens a job: what it is, for whom, until when, on what. Then on to the Bench. */
 export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
     const shop = (useQuery(blanks).data ?? []).map((entry) => entry.blank);
-    const navigate = useNavigate();
+    const [, navigate] = useLocation();
     const [title, setTitle] = useState('');
     const [customer, setCustomer] = useState('');
     const [due, setDue] = useState('');
@@ -22,7 +22,7 @@ export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => 
         try {
             const body = { title, customer, due, blank: chosen?.id ?? '', quantity: Number(quantity) };
             const job = await answer(server.POST('/api/jobs', { body }));
-            await navigate(`/designs/${job.designs[0]?.id ?? ''}`);
+            navigate(`/designs/${job.designs[0]?.id ?? ''}`);
         } catch (error) {
             setWrong(
                 error instanceof Refusal

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { answer, server, type Film, type RackEntry, type RackFilm } from '../api/client';
 import { films, rack } from '../api/queries';
-import { finishes, finishNames } from '../bench/films/finishes';
+import { finishes, finishNames } from '../film/finishes';
 import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { NumberField } from '../ui/NumberField';

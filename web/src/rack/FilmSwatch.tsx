@@ -1,6 +1,6 @@
 import type { Film } from '../api/client';
-import { fillOf } from '../bench/films/finishes';
-import { FinishPatterns } from '../bench/films/FinishPatterns';
+import { fillOf } from '../film/finishes';
+import { FinishPatterns } from '../film/FinishPatterns';
 
 /** A piece of film, 16 mm across, with its finish. */
 export function FilmSwatch({ film, className }: { film: Film; className?: string }) {

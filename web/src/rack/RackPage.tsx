@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { rack } from '../api/queries';
-import { finishNames } from '../bench/films/finishes';
+import { finishNames } from '../film/finishes';
 import { Header } from '../ui/Header';
 import { NotThere } from '../ui/NotThere';
 import { FilmEditor } from './FilmEditor';

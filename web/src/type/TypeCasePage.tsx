@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import type { FontCard } from '../api/client';
 import { films, fonts } from '../api/queries';
-import { faceOf, loadFaces } from '../bench/fontFaces';
+import { faceOf, loadFaces } from './fontFaces';
 import { Header } from '../ui/Header';
 import { LengthField } from '../ui/LengthField';
 import { Message } from '../ui/Message';

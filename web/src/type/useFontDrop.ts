@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { answer, Refusal, server } from '../api/client';
 import { fonts } from '../api/queries';
+import { useFileDrop } from '../ui/useFileDrop';
 
 /** What became of a font file. */
 export interface Arrived {
@@ -16,7 +17,6 @@ const isFont = (file: File) => /\.(ttf|otf|woff2?|ttc)$/i.test(file.name);
 /** Takes in fonts that are dropped anywhere on the page, one after the other. */
 export function useFontDrop() {
     const client = useQueryClient();
-    const [over, setOver] = useState(false);
     const [arrived, setArrived] = useState<Arrived[]>([]);
 
     const take = useCallback(
@@ -52,35 +52,7 @@ export function useFontDrop() {
         [client],
     );
 
-    useEffect(() => {
-        const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes('Files') ?? false;
-        const enter = (event: DragEvent) => {
-            if (hasFiles(event)) {
-                event.preventDefault();
-                setOver(true);
-            }
-        };
-        const leave = (event: DragEvent) => {
-            if (event.relatedTarget === null) {
-                setOver(false);
-            }
-        };
-        const drop = (event: DragEvent) => {
-            if (hasFiles(event)) {
-                event.preventDefault();
-                setOver(false);
-                void take(event.dataTransfer?.files ?? []);
-            }
-        };
-        window.addEventListener('dragover', enter);
-        window.addEventListener('dragleave', leave);
-        window.addEventListener('drop', drop);
-        return () => {
-            window.removeEventListener('dragover', enter);
-            window.removeEventListener('dragleave', leave);
-            window.removeEventListener('drop', drop);
-        };
-    }, [take]);
+    const over = useFileDrop((files) => void take(files));
 
     return { over, arrived, take, dismiss: useCallback(() => setArrived([]), []) };
 }

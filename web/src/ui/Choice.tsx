@@ -3,6 +3,8 @@ import type { ReactNode } from 'react';
 
 interface Props<T> {
     label: string;
+    /** By which it can be gone to. */
+    field?: string;
     value: T;
     options: readonly T[];
     onChange: (value: T) => void;
@@ -19,6 +21,7 @@ interface Props<T> {
 /** A list to choose one thing from. */
 export function Choice<T>({
     label,
+    field,
     value,
     options,
     onChange,
@@ -41,6 +44,7 @@ export function Choice<T>({
         >
             <ListboxButton
                 aria-label={label}
+                data-field={field}
                 onPointerDown={onOpen}
                 onFocus={onOpen}
                 className={`field flex min-w-0 items-center justify-between gap-2 text-left hover:border-quiet ${className ?? ''}`}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
-import { Link, useLocation } from 'react-router';
+import { Link, useLocation } from 'wouter';
 import { shop } from '../api/queries';
 
 const pages = [
@@ -12,16 +12,16 @@ const pages = [
 
 /** The dark strip on top: the name, and what the page puts beside it; the shop's pages if it puts nothing. */
 export function Header({ children }: { children?: ReactNode }) {
-    const { pathname } = useLocation();
+    const [pathname] = useLocation();
     const name = useQuery({ ...shop, enabled: children === undefined }).data?.name;
     return (
         <header className="flex h-11 shrink-0 items-center gap-4 bg-ink px-4 text-muslin">
             <Link
                 to="/"
                 aria-label="Uvret: all jobs"
-                className="text-[19px] font-extrabold tracking-wide [font-stretch:125%] focus-visible:outline-[#e9a94f]"
+                className="text-[19px] font-extrabold tracking-wide [font-stretch:125%] focus-visible:outline-lamp"
             >
-                uvret<span className="text-[#e9a94f]">.</span>
+                uvret<span className="text-lamp">.</span>
             </Link>
             {children ?? (
                 <>
@@ -31,7 +31,7 @@ export function Header({ children }: { children?: ReactNode }) {
                                 key={to}
                                 to={to}
                                 aria-current={at.test(pathname) ? 'page' : undefined}
-                                className="flex items-center border-b-[3px] border-transparent px-3.5 pt-[3px] opacity-75 hover:opacity-100 focus-visible:outline-offset-[-4px] focus-visible:outline-[#e9a94f] aria-[current]:border-[#e9a94f] aria-[current]:font-semibold aria-[current]:opacity-100"
+                                className="flex items-center border-b-[3px] border-transparent px-3.5 pt-[3px] opacity-75 hover:opacity-100 focus-visible:outline-offset-[-4px] focus-visible:outline-lamp aria-[current]:border-lamp aria-[current]:font-semibold aria-[current]:opacity-100"
                             >
                                 {name}
                             </Link>
@@ -40,7 +40,7 @@ export function Header({ children }: { children?: ReactNode }) {
                     <Link
                         to="/shop"
                         title="Name and unit of the shop"
-                        className="ml-auto max-w-72 truncate text-xs opacity-75 hover:underline hover:opacity-100 focus-visible:outline-[#e9a94f]"
+                        className="ml-auto max-w-72 truncate text-xs opacity-75 hover:underline hover:opacity-100 focus-visible:outline-lamp"
                     >
                         {name || 'Name your shop'}
                     </Link>

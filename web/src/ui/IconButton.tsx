@@ -16,7 +16,7 @@ export function IconButton({ name, onClick, disabled = false, children }: Props)
             title={name}
             disabled={disabled}
             onClick={onClick}
-            className="rounded-[3px] p-1.5 hover:bg-white/15 focus-visible:outline-[#e9a94f] disabled:opacity-35"
+            className="rounded-[3px] p-1.5 hover:bg-white/15 focus-visible:outline-lamp disabled:opacity-35"
         >
             <svg aria-hidden viewBox="0 0 16 16" className="size-4 fill-none stroke-current stroke-[1.5]">
                 {children}

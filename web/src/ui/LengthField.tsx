@@ -5,6 +5,8 @@ import { show } from '../measure';
 
 interface Props {
     label: string;
+    /** By which it can be gone to. */
+    field?: string;
     /** In µm; null shows an empty field. */
     value: number | null;
     unit: Unit;
@@ -17,12 +19,14 @@ interface Props {
     most?: number;
     /** Highlights the driving dimension. */
     rules?: boolean;
-    /** Stands at the right of its card, so that a message opens to the left. */
+    /** At the right of its card, so that a message opens to the left. */
     atRight?: boolean;
+    /** Only as wide as a short number. */
+    slim?: boolean;
 }
 
 /** A field for a length: takes 90, 90mm, 3.5in, 3 1/2" and says so when it is given something else. */
-export function LengthField({ label, value, unit, onChange, note, least, most, rules, atRight }: Props) {
+export function LengthField({ label, field, value, unit, onChange, note, least, most, rules, atRight, slim }: Props) {
     const [typed, setTyped] = useState<string | null>(null);
     const [wrong, setWrong] = useState<string | null>(null);
     // What stands in the field when it is entered stays selected there, even if the measure changes meanwhile.
@@ -46,13 +50,13 @@ export function LengthField({ label, value, unit, onChange, note, least, most, r
     };
 
     return (
-        <span className="relative inline-flex">
+        <span className="relative inline-flex" data-field={field}>
             <label
-                className={`field inline-flex items-baseline gap-1.5 focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-indigo ${wrong ? 'border-madder!' : ''} ${rules ? 'border-marigold! bg-[#fff8ea]!' : ''}`}
+                className={`field inline-flex items-baseline gap-1.5 focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-indigo ${wrong ? 'border-madder!' : ''} ${rules ? 'border-marigold! bg-held!' : ''}`}
             >
                 <span className="sr-only">{label}</span>
                 <input
-                    className="w-10 bg-transparent outline-none"
+                    className={`bg-transparent outline-none ${slim ? 'w-6' : 'w-10'}`}
                     value={typed ?? entered ?? measure}
                     aria-invalid={wrong !== null}
                     autoComplete="off"

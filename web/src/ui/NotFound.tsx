@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { Header } from './Header';
 import { Message } from './Message';
 

@@ -2,6 +2,8 @@ import { useState } from 'react';
 
 interface Props {
     label: string;
+    /** By which it can be gone to. */
+    field?: string;
     value: number;
     unit: string;
     least: number;
@@ -13,7 +15,7 @@ interface Props {
 }
 
 /** A field for a number with its unit; arrow keys step it, and what makes no sense is said. */
-export function NumberField({ label, value, unit, least, most, step = 1, digits = 0, onChange }: Props) {
+export function NumberField({ label, field, value, unit, least, most, step = 1, digits = 0, onChange }: Props) {
     const [typed, setTyped] = useState<string | null>(null);
     // As in a length field: what is selected on entering stays until it is left or taken.
     const [entered, setEntered] = useState<string | null>(null);
@@ -26,7 +28,7 @@ export function NumberField({ label, value, unit, least, most, step = 1, digits 
         }
     };
     return (
-        <span className="relative inline-flex">
+        <span className="relative inline-flex" data-field={field}>
             <label
                 className={`field inline-flex items-baseline gap-1.5 focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-indigo ${wrong ? 'border-madder!' : ''}`}
             >
@@ -74,7 +76,7 @@ export function NumberField({ label, value, unit, least, most, step = 1, digits 
                     role="alert"
                     className="absolute top-full left-0 z-10 mt-1 w-40 rounded-[3px] border border-madder bg-paper p-2 text-xs text-madder"
                 >
-                    From {least} to {most} {unit}, please.
+                    Type a number from {least} to {most} {unit}.
                 </span>
             )}
         </span>

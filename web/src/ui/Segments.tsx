@@ -1,8 +1,9 @@
-import { Radio, RadioGroup } from '@headlessui/react';
-import type { ReactNode } from 'react';
+import { useId, type ReactNode } from 'react';
 
 interface Props<T extends string> {
     label: string;
+    /** By which it can be gone to. */
+    field?: string;
     value: T;
     options: readonly { value: T; show: ReactNode; name?: string }[];
     onChange: (value: T) => void;
@@ -11,31 +12,39 @@ interface Props<T extends string> {
 }
 
 /** A few choices side by side, one of them taken. */
-export function Segments<T extends string>({ label, value, options, onChange, dark, small }: Props<T>) {
+export function Segments<T extends string>({ label, field, value, options, onChange, dark, small }: Props<T>) {
+    const group = useId();
     return (
-        <RadioGroup
+        <span
+            role="radiogroup"
             aria-label={label}
-            value={value}
-            onChange={onChange}
+            data-field={field}
             className={`inline-flex shrink-0 overflow-hidden rounded-[3px] border ${dark ? 'border-white/30' : 'border-seam bg-white'}`}
         >
             {options.map((option) => (
-                <Radio
+                <label
                     key={option.value}
-                    value={option.value}
-                    aria-label={option.name}
                     className={[
-                        'cursor-pointer py-1 whitespace-nowrap not-last:border-r',
-                        'focus-visible:-outline-offset-2 focus-visible:outline-[#e9a94f]',
+                        'relative cursor-pointer py-1 whitespace-nowrap not-last:border-r',
+                        'has-focus-visible:outline-2 has-focus-visible:-outline-offset-2 has-focus-visible:outline-lamp',
+                        'has-disabled:cursor-default has-disabled:opacity-60',
                         small ? 'px-1.5 text-xs' : 'px-2.5',
                         dark
-                            ? 'not-last:border-white/30 data-checked:bg-muslin data-checked:text-ink'
-                            : 'not-last:border-seam data-checked:bg-ink data-checked:text-white',
+                            ? 'not-last:border-white/30 has-checked:bg-muslin has-checked:text-ink'
+                            : 'not-last:border-seam has-checked:bg-ink has-checked:text-white',
                     ].join(' ')}
                 >
+                    <input
+                        type="radio"
+                        name={group}
+                        aria-label={option.name}
+                        className="absolute inset-0 cursor-[inherit] opacity-0"
+                        checked={option.value === value}
+                        onChange={() => onChange(option.value)}
+                    />
                     {option.show}
-                </Radio>
+                </label>
             ))}
-        </RadioGroup>
+        </span>
     );
 }

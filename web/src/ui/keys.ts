@@ -1,18 +1,30 @@
 import { useEffect, useRef } from 'react';
 
 export interface Key {
-    /** As in event.key, with Ctrl+, Alt+ and Shift+ in front; Ctrl stands for Command too. */
+    /** As in event.key, with Ctrl+, Alt+ and Shift+ in front; Ctrl is Command too. */
     press: string;
+    /** How it is written in the list, where that differs. */
+    show?: string;
+    /** Empty where another key of the same kind says it. */
     does: string;
+    /** What one is doing with it. */
+    group?: string;
     act?: () => unknown;
     /** Also while something is typed. */
     always?: boolean;
+    /** Goes back or forward: in a field, what was typed there goes first. */
+    undoes?: boolean;
     /** Only listed: the browser does it. */
     shown?: boolean;
 }
 
 /** Keys that are written with Shift on one keyboard and without on another. */
 const SIGNS = /^[^a-z0-9]$/i;
+
+/** Fields in which text is typed. */
+const isTyping = (target: HTMLElement | null): target is HTMLInputElement | HTMLTextAreaElement =>
+    target instanceof HTMLTextAreaElement ||
+    (target instanceof HTMLInputElement && !['checkbox', 'radio', 'file', 'button'].includes(target.type));
 
 /** Listens for keys on the whole page. */
 export function useKeys(keys: readonly Key[]): void {
@@ -21,27 +33,42 @@ export function useKeys(keys: readonly Key[]): void {
         now.current = keys;
     });
     useEffect(() => {
+        // What a field had when it was entered, or when Enter took what was typed.
+        let taken = '';
+        const enter = ({ target }: FocusEvent) => {
+            taken = target instanceof HTMLElement && isTyping(target) ? target.value : '';
+        };
         const listen = (event: KeyboardEvent) => {
             const target = event.target instanceof HTMLElement ? event.target : null;
-            const within = (what: string) => target?.closest(what) !== null && target !== null;
-            if (within('[role=dialog]')) {
+            const within = (what: string) => target !== null && target.closest(what) !== null;
+            if (within('[role=dialog]') || event.defaultPrevented) {
                 return;
             }
-            const typing = within('input, textarea, [role=listbox], [role=menu], [role=radiogroup]');
+            const typing = within('input, textarea, select, [role=listbox], [role=menu], [role=radiogroup]');
             const name = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+            if (name === 'Enter' && isTyping(target)) {
+                window.setTimeout(() => (taken = target.value));
+            }
             // A button in focus does what it says on Enter.
             if (name === 'Enter' && within('button, a')) {
                 return;
             }
             const shift = event.shiftKey && !SIGNS.test(name) ? 'Shift+' : '';
             const pressed = `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.altKey ? 'Alt+' : ''}${shift}${name}`;
-            const key = now.current.find((candidate) => candidate.press === pressed && (candidate.always || !typing));
-            if (key?.act) {
-                event.preventDefault();
-                key.act();
+            const key = now.current.find(
+                (candidate) => candidate.press === pressed && (candidate.always || candidate.undoes || !typing),
+            );
+            if (!key?.act || (key.undoes && isTyping(target) && target.value !== taken)) {
+                return;
             }
+            event.preventDefault();
+            key.act();
         };
+        window.addEventListener('focusin', enter);
         window.addEventListener('keydown', listen);
-        return () => window.removeEventListener('keydown', listen);
+        return () => {
+            window.removeEventListener('focusin', enter);
+            window.removeEventListener('keydown', listen);
+        };
     }, []);
 }

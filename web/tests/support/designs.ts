@@ -1,6 +1,6 @@
 import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../src/api/client';
-import { inTurn, withForm, withLine, withNewForm, withNewLine } from '../../src/bench/edits';
-import { isPlaced } from '../../src/bench/follows';
+import { inTurn, withForm, withLine, withNewForm, withNewLine } from '../../src/bench/model/edits';
+import { isPlaced } from '../../src/bench/model/follows';
 
 /** Numbers that are the same for the same seed (Park and Miller's minimal generator). */
 export function random(seed: number) {

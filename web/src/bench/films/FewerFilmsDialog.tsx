@@ -1,19 +1,20 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { answer, Refusal, server, type FewerFilmsProposal } from '../../api/client';
 import { showFilm } from '../../measure';
 import { Modal } from '../../ui/Modal';
-import type { Draft } from '../useDesign';
-import { fillOf } from './finishes';
-import { FinishPatterns } from './FinishPatterns';
-import { useRested } from './useRested';
+import { fillOf } from '../../film/finishes';
+import { FinishPatterns } from '../../film/FinishPatterns';
+import { useBench } from '../state/store';
+import { useRested } from '../state/useRested';
 
 /** The same design for a smaller budget: what each proposal saves, side by side; one click makes it a design of its own. */
-export function FewerFilmsDialog({ draft, open, onClose }: { draft: Draft; open: boolean; onClose: () => void }) {
-    const { id } = draft;
+export function FewerFilmsDialog({ onClose }: { onClose: () => void }) {
+    const id = useBench((bench) => bench.id);
+    const unit = useBench((bench) => bench.design.unit);
     const client = useQueryClient();
-    const navigate = useNavigate();
-    const found = useRested(draft, ['fewer films'], open, () =>
+    const [, navigate] = useLocation();
+    const found = useRested(['fewer films'], true, () =>
         answer(server.GET('/api/designs/{id}/fewer-films', { params: { path: { id } } })),
     );
     const make = useMutation({
@@ -27,12 +28,12 @@ export function FewerFilmsDialog({ draft, open, onClose }: { draft: Draft; open:
         onSuccess: async (made) => {
             await client.invalidateQueries({ queryKey: ['jobs'] });
             onClose();
-            await navigate(`/designs/${made.id}`);
+            navigate(`/designs/${made.id}`);
         },
     });
     const [own, ...proposals] = found.data ?? [];
     return (
-        <Modal open={open} title="Fewer films" onClose={onClose} widest>
+        <Modal open title="Fewer films" onClose={onClose} widest>
             {!own ? (
                 <p role={found.isError ? 'alert' : undefined}>
                     {found.isError ? 'They can’t be worked out now. Close this and try again.' : 'Working them out…'}
@@ -60,7 +61,7 @@ export function FewerFilmsDialog({ draft, open, onClose }: { draft: Draft; open:
                                         name="Film"
                                         now={proposal.filmLength}
                                         was={own.filmLength}
-                                        show={(length) => showFilm(length, draft.design.unit)}
+                                        show={(length) => showFilm(length, unit)}
                                     />
                                     {proposal.cost !== null && own.cost !== null && (
                                         <Measure

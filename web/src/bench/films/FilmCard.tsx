@@ -1,139 +1,147 @@
-import type { Film, SheetLayer, Unit } from '../../api/client';
+import type { Film, SheetLayer } from '../../api/client';
 import { show, showFilm } from '../../measure';
+import { Button } from '../../ui/Button';
 import { Swatch } from '../../ui/Swatch';
-import { dropMark, type Reorder } from '../useReorder';
-import { finishNames } from './finishes';
-import type { Looking } from './looking';
+import { toggled, type Looking } from '../model/looking';
+import { cardOf, openCard } from '../state/select';
+import { finishNames } from '../../film/finishes';
+import { Grip, useGrip } from '../shared/Sortable';
+import { useBench, useBenchStore } from '../state/store';
+import { BladeSide } from './BladeSide';
+import { Safe } from './Safe';
 
 interface Props {
-    layer: SheetLayer;
-    film: Film | undefined;
-    unit: Unit;
-    chosen: boolean;
-    href: string;
-    unsaved: boolean;
-    /** Left out where there is only one film. */
-    reorder?: Reorder | undefined;
-    looking: Looking;
-    onLook: (next: Looking) => void;
-    onPoint: (film: string | null) => void;
+    film: string;
+    /** What it is called in the order. */
+    card: string;
+    /** Whether it has to be told from other films. */
+    several: boolean;
 }
 
-/** A cut layer in the stack: its blade side in its weeding box, its size, and what it takes. */
-export function FilmCard(props: Props) {
-    const { layer, film, unit, chosen, href, unsaved, reorder, looking, onLook, onPoint } = props;
-    const name = film?.name ?? layer.film;
-    const pad = Math.max(layer.width, layer.height) * 0.03;
-    const card = `film:${layer.film}`;
+/** A cut layer: its colour, name and picture, what it takes of the roll and what is to be weeded; all else when it is chosen. */
+export function FilmCard({ film: id, card, several }: Props) {
+    const layer = useBench(({ sheet }) => sheet.layers.find(({ film }) => film === id));
+    const film = useBench(({ design }) => design.films.find((candidate) => candidate.id === id));
+    const unit = useBench((bench) => bench.design.unit);
+    const open = useBench((bench) => !several || bench.film === id);
+    const own = useBench((bench) => {
+        const chosen = cardOf(bench.design, openCard(bench));
+        return several && chosen !== undefined && 'film' in chosen && chosen.film === id;
+    });
+    const { look } = useBenchStore().getState();
+    const { attach, style, dragged, grip } = useGrip(card);
+    if (!layer) {
+        return null;
+    }
+    const name = film?.name ?? id;
     return (
         <section
+            ref={attach}
+            style={style}
             aria-label={`${name} layer`}
-            className={`card relative py-2 pr-2 ${reorder ? 'pl-5' : 'pl-2'} ${chosen ? 'border-marigold!' : ''} ${reorder?.moving?.id === card ? 'opacity-60' : ''} ${reorder ? dropMark(reorder, card) : ''}`}
-            onPointerEnter={() => onPoint(layer.film)}
-            onPointerLeave={() => onPoint(null)}
-            {...reorder?.card(card)}
+            className={`card relative py-1.5 pr-2 ${several ? 'pl-5' : 'pl-2'} ${own ? 'border-marigold!' : ''} ${dragged ? 'z-10 opacity-80' : ''}`}
+            onPointerEnter={() => look({ pointed: id })}
+            onPointerLeave={() => look({ pointed: null })}
         >
-            {reorder && (
-                <button
-                    aria-label={`Place of ${name} in the press order: drag it, or press the arrow keys`}
-                    title="Drag to another place in the press order"
-                    className="absolute inset-y-0 left-0 w-5 cursor-grab touch-none rounded-[3px] focus-visible:-outline-offset-2"
-                    {...reorder.grip(card)}
-                >
-                    <svg aria-hidden viewBox="0 0 8 24" className="mx-auto h-6 w-2 fill-quiet opacity-60">
-                        {[4, 12, 20].map((y) => (
-                            <path key={y} d={`M1 ${y}h6v1.4h-6z`} />
-                        ))}
-                    </svg>
-                </button>
+            {several && (
+                <Grip name={`Place of ${name} in the press order: drag it, or press the arrow keys`} {...grip} />
             )}
-            <div className="flex items-center gap-2">
-                <Swatch colour={film?.colour ?? '#fff'} />
-                <b className="flex-1 truncate" title={name}>
-                    {name}
-                </b>
-                <span className="text-xs whitespace-nowrap text-quiet">
-                    {show(layer.width, unit)} × {show(layer.height, unit)}
-                </span>
-            </div>
-            <svg
-                role="img"
-                aria-label={`${name}, blade side${layer.mirrored ? ', mirrored' : ''}`}
-                viewBox={`${-pad} ${-pad} ${layer.width + 2 * pad} ${layer.height + 2 * pad}`}
-                className="my-1.5 block max-h-28 w-full rounded-[2px] bg-film"
+            <button
+                aria-expanded={open}
+                aria-label={`${name}: details`}
+                className="grid w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-2 text-left"
+                onClick={() => look({ film: open ? null : id })}
             >
-                <g fill="none" stroke="#22243a" strokeWidth=".9">
-                    <path data-part="lettering" d={layer.path} vectorEffect="non-scaling-stroke" />
-                    <path data-part="marks" d={layer.marks} fill="#22243a" vectorEffect="non-scaling-stroke" />
-                    <path d={layer.frame} vectorEffect="non-scaling-stroke" strokeDasharray="5 2" />
-                </g>
-            </svg>
-            <div className="flex justify-between gap-2 text-xs text-quiet">
-                <span>{layer.toWeed} to weed</span>
-                <span className={layer.fits ? '' : 'font-semibold text-madder'}>
-                    {layer.fits ? `${showFilm(layer.filmLength, unit)} of roll` : 'wider than the roll'}
+                <span className="min-w-0">
+                    <span className="flex items-center gap-1.5">
+                        <Swatch colour={film?.colour ?? 'white'} />
+                        <b className="truncate" title={name}>
+                            {name}
+                        </b>
+                    </span>
+                    <span className="block text-xs whitespace-nowrap text-quiet">
+                        <span className={layer.fits ? '' : 'font-semibold text-madder'}>
+                            {layer.fits ? showFilm(layer.filmLength, unit) : 'too wide'}
+                        </span>
+                        {` · ${layer.toWeed} to weed`}
+                    </span>
                 </span>
-            </div>
-            <div className="flex justify-between gap-2 text-xs text-quiet">
-                <span className="truncate">
-                    {film && finishNames[film.finish]}, {(layer.thickness / 1000).toFixed(2)} mm
-                </span>
-                {layer.safe !== null && <Safe distance={layer.safe} unit={unit} />}
-            </div>
-            {layer.reason && <p className="mt-1 text-xs text-marigold-deep">{layer.reason}</p>}
-            {layer.turned && layer.fits && <p className="text-xs text-quiet">Lies a quarter turn round on the roll.</p>}
-            <div className="mt-1.5 flex gap-1.5 text-xs font-semibold text-indigo">
-                {reorder && (
-                    <>
-                        <Look
-                            name={`Show only ${name}`}
-                            on={looking.at === 'only' && looking.film === layer.film}
-                            onClick={() => onLook({ at: 'only', film: layer.film })}
-                        >
-                            only
-                        </Look>
-                        <Look
-                            name={`Show what is pressed up to ${name}`}
-                            on={looking.at === 'up to' && looking.film === layer.film}
-                            onClick={() => onLook({ at: 'up to', film: layer.film })}
-                        >
-                            up to it
-                        </Look>
-                    </>
-                )}
-                <a
-                    className={`flex-1 rounded-[3px] border border-seam py-1 text-center hover:border-indigo ${unsaved ? 'pointer-events-none opacity-50' : ''}`}
-                    aria-label={`Download the blade side of ${name}`}
-                    aria-disabled={unsaved}
-                    href={href}
-                    download
-                >
-                    Download{reorder ? '' : ' the blade side'}
-                </a>
-            </div>
+                {!open && <BladeSide layer={layer} name={name} className="h-9 w-16" />}
+            </button>
+            {open && <Details layer={layer} film={film} name={name} several={several} />}
         </section>
     );
 }
 
-/** How far a film may slip before the blank shows. */
-export function Safe({ distance, unit }: { distance: number; unit: Unit }) {
+interface DetailsProps {
+    layer: SheetLayer;
+    film: Film | undefined;
+    name: string;
+    several: boolean;
+}
+
+function Details({ layer, film, name, several }: DetailsProps) {
+    const id = useBench((bench) => bench.id);
+    const unit = useBench((bench) => bench.design.unit);
+    const saved = useBench((bench) => bench.saving.state === 'saved');
     return (
-        <span className={`whitespace-nowrap ${distance >= 500 ? 'text-sage-deep' : 'text-madder'}`}>
-            {distance === 0 ? 'no slip allowed' : `safe to ${show(distance, unit)}`}
-        </span>
+        <>
+            <BladeSide layer={layer} name={name} className="my-1.5 block max-h-28 w-full" />
+            <div className="flex justify-between gap-2 text-xs text-quiet">
+                <span>
+                    {show(layer.width, unit)} × {show(layer.height, unit)}
+                </span>
+                <span className="truncate">
+                    {film && finishNames[film.finish]}, {(layer.thickness / 1000).toFixed(2)} mm
+                </span>
+            </div>
+            {layer.safe !== null && (
+                <p className="text-xs">
+                    <Safe distance={layer.safe} unit={unit} />
+                </p>
+            )}
+            {layer.reason && <p className="mt-1 text-xs text-marigold-deep">{layer.reason}</p>}
+            {layer.turned && layer.fits && <p className="text-xs text-quiet">Rotated 90° to fit the roll.</p>}
+            <div className="mt-1.5 flex flex-wrap gap-1.5 text-xs font-semibold text-indigo">
+                {several && (
+                    <>
+                        <Look what={{ at: 'only', film: layer.film }} name={`Show only ${name}`}>
+                            Only this
+                        </Look>
+                        <Look what={{ at: 'up to', film: layer.film }} name={`Show as pressed up to ${name}`}>
+                            Pressed so far
+                        </Look>
+                    </>
+                )}
+                <a
+                    className={`flex-1 rounded-[3px] border border-seam py-1 text-center hover:border-indigo ${saved ? '' : 'pointer-events-none opacity-50'}`}
+                    aria-label={`Download the blade side of ${name}`}
+                    aria-disabled={!saved}
+                    href={`/api/designs/${id}/blade-side/${layer.film}.svg`}
+                    download
+                >
+                    Download
+                </a>
+            </div>
+        </>
     );
 }
 
-function Look({ name, on, onClick, children }: { name: string; on: boolean; onClick: () => void; children: string }) {
+/** Shows a film alone, or what is pressed up to it; pressed again, all films. */
+function Look({ what, name, children }: { what: Looking; name: string; children: string }) {
+    const looking = useBench((bench) => bench.looking);
+    const { look } = useBenchStore().getState();
+    const next = toggled(looking, what);
     return (
-        <button
+        <Button
+            small
+            className="px-1.5!"
             aria-label={name}
-            aria-pressed={on}
             title={name}
-            className={`rounded-[3px] border px-1.5 py-1 ${on ? 'border-ink bg-ink text-white' : 'border-seam hover:border-indigo'}`}
-            onClick={onClick}
+            on={next.at === 'all'}
+            onClick={() => look({ looking: next })}
         >
             {children}
-        </button>
+        </Button>
     );
 }

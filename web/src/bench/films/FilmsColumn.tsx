@@ -1,133 +1,50 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { Sheet } from '../../api/client';
-import { Segments } from '../../ui/Segments';
-import { withFilmOrder, withLayering } from '../edits';
-import { useReorder } from '../useReorder';
-import type { Draft } from '../useDesign';
-import { FewerFilmsDialog } from './FewerFilmsDialog';
+import { Button } from '../../ui/Button';
+import { withFilmOrder } from '../model/edits';
+import { toggled, type Looking } from '../model/looking';
+import { Sortable } from '../shared/Sortable';
+import { useBench, useBenchStore } from '../state/store';
 import { FilmCard } from './FilmCard';
 import { JointRow } from './JointRow';
-import { toggled, type Looking } from './looking';
-import { SlipPanel } from './SlipPanel';
-import { ThicknessPanel } from './ThicknessPanel';
+import { MarksRow } from './MarksRow';
 
-interface Props {
-    draft: Draft;
-    sheet: Sheet;
-    chosen: string | null;
-    looking: Looking;
-    onLook: (next: Looking) => void;
-    onPoint: (film: string | null) => void;
-}
+const SlipPanel = lazy(() => import('./SlipPanel').then(({ SlipPanel }) => ({ default: SlipPanel })));
+const SwapPanel = lazy(() => import('./SwapPanel').then(({ SwapPanel }) => ({ default: SwapPanel })));
+const ThicknessPanel = lazy(() =>
+    import('./ThicknessPanel').then(({ ThicknessPanel }) => ({ default: ThicknessPanel })),
+);
+const FewerFilmsDialog = lazy(() =>
+    import('./FewerFilmsDialog').then(({ FewerFilmsDialog }) => ({ default: FewerFilmsDialog })),
+);
 
 /** The stack of films: one card for each cut layer in press order, top film first, with the joints between them. */
-export function FilmsColumn({ draft, sheet, chosen, looking, onLook, onPoint }: Props) {
-    const { id, design, change, saving } = draft;
-    const unsaved = saving.state !== 'saved';
-    const [fewer, setFewer] = useState(false);
-    const own = sheet.parts.find(({ card }) => card === chosen)?.film;
-    const layers = [...sheet.layers].reverse();
-    const ids = layers.map(({ film }) => `film:${film}`);
-    const reorder = useReorder(ids, (film, to) => {
-        const others = ids.filter((other) => other !== film);
-        const ordered = [...others.slice(0, to), film, ...others.slice(to)];
-        if (to >= 0 && to < ids.length && ordered.join() !== ids.join()) {
-            change(withFilmOrder(ordered.map((card) => card.replace(/^film:/, ''))));
-        }
-    });
-    const several = layers.length > 1;
-    const look = (next: Looking) => onLook(toggled(looking, next));
-
+export function FilmsColumn() {
+    const count = useBench((bench) => bench.sheet.layers.length);
+    const saved = useBench((bench) => bench.saving.state === 'saved');
+    const id = useBench((bench) => bench.id);
+    const mirrored = useBench(({ sheet }) => mirrorWords(sheet.layers.map((layer) => layer.mirrored)));
     return (
-        <section aria-label="Films" className="flex min-h-0 flex-col gap-1.5 overflow-y-auto border-l border-seam p-3">
-            <h2 className="heading mb-0.5 flex justify-between">
+        <section
+            aria-label="Films"
+            className="flex min-h-0 flex-col gap-1.5 overflow-y-auto border-l border-seam p-3 pt-2.5"
+        >
+            <h2 className="heading flex justify-between">
                 Films
-                {several && <span className="text-2xs font-normal tracking-normal normal-case">top film first</span>}
+                {count > 1 && <span className="text-2xs font-normal tracking-normal normal-case">top film first</span>}
             </h2>
-            {layers.map((layer, at) => (
-                <div key={layer.film} className="grid gap-1.5">
-                    <FilmCard
-                        layer={layer}
-                        film={design.films.find((candidate) => candidate.id === layer.film)}
-                        unit={design.unit}
-                        chosen={layer.film === own}
-                        href={`/api/designs/${id}/blade-side/${layer.film}.svg`}
-                        unsaved={unsaved}
-                        reorder={several ? reorder : undefined}
-                        looking={looking}
-                        onLook={look}
-                        onPoint={onPoint}
-                    />
-                    {sheet.joints
-                        .filter((joint) => joint.upper === layer.film)
-                        .sort((a, b) => place(layers, a.lower) - place(layers, b.lower))
-                        .map((joint) => (
-                            <JointRow
-                                key={joint.lower}
-                                joint={joint}
-                                apart={joint.lower !== layers[at + 1]?.film}
-                                design={design}
-                                change={change}
-                            />
-                        ))}
-                </div>
-            ))}
-            {layers.length === 0 ? (
+            {count === 0 ? (
                 <p className="text-quiet">
-                    Nothing to cut yet. As soon as words are typed, the films show here as the knife will see them.
+                    Nothing to cut yet. Type some words, and the films show here as the knife will cut them.
                 </p>
             ) : (
                 <>
-                    {several && (
-                        <>
-                            <div className="flex flex-wrap gap-1.5 pt-1">
-                                <Tool
-                                    on={looking.at === 'slip'}
-                                    onClick={() =>
-                                        look({
-                                            at: 'slip',
-                                            film: sheet.joints[0]?.upper ?? layers[0]?.film ?? '',
-                                            distance: 500,
-                                            angle: null,
-                                        })
-                                    }
-                                >
-                                    Slip test
-                                </Tool>
-                                <Tool on={looking.at === 'thickness'} onClick={() => look({ at: 'thickness' })}>
-                                    Thickness
-                                </Tool>
-                                <Tool on={fewer} onClick={() => setFewer(true)}>
-                                    Fewer films
-                                </Tool>
-                            </div>
-                            {looking.at === 'slip' && (
-                                <SlipPanel draft={draft} layers={layers} looking={looking} onLook={onLook} />
-                            )}
-                            {looking.at === 'thickness' && <ThicknessPanel draft={draft} />}
-                            <div className="stitch mt-1 grid gap-1 pt-2">
-                                <span className="text-xs text-quiet">Laid on one another by</span>
-                                <Segments
-                                    label="Marks that the layers are laid on one another by"
-                                    small
-                                    value={design.layering.marks}
-                                    options={[
-                                        { value: 'corners', show: 'corners' },
-                                        { value: 'pins', show: 'pins' },
-                                        { value: 'box', show: 'box' },
-                                        { value: 'none', show: 'none' },
-                                    ]}
-                                    onChange={(marks) => change(withLayering((now) => (now.marks = marks)))}
-                                />
-                            </div>
-                        </>
-                    )}
-                    <p className="pt-1 text-xs text-quiet">
-                        Seen from the blade side. {mirrorWords(layers.map((layer) => layer.mirrored))}
-                    </p>
+                    <Stack />
+                    <Tools several={count > 1} />
+                    <p className="pt-1 text-xs text-quiet">Seen from the blade side. {mirrored}</p>
                     <a
-                        className={`field flex shrink-0 items-center justify-center font-semibold text-indigo hover:border-indigo ${unsaved ? 'pointer-events-none opacity-50' : ''}`}
-                        aria-disabled={unsaved}
+                        className={`field flex shrink-0 items-center justify-center font-semibold text-indigo hover:border-indigo ${saved ? '' : 'pointer-events-none opacity-50'}`}
+                        aria-disabled={!saved}
                         href={`/api/designs/${id}/wear-side.svg`}
                         download
                     >
@@ -135,22 +52,83 @@ export function FilmsColumn({ draft, sheet, chosen, looking, onLook, onPoint }: 
                     </a>
                 </>
             )}
-            <FewerFilmsDialog draft={draft} open={fewer} onClose={() => setFewer(false)} />
         </section>
     );
 }
 
-const place = (layers: readonly { film: string }[], film: string) => layers.findIndex((layer) => layer.film === film);
-
-function Tool({ on, onClick, children }: { on: boolean; onClick: () => void; children: string }) {
+/** The cards of the films with their joints, in press order. */
+function Stack() {
+    const { layers, joints } = useBench((bench) => bench.sheet);
+    const store = useBenchStore();
+    const topFirst = [...layers].reverse().map(({ film }) => film);
+    const ids = topFirst.map(cardId);
+    const move = (card: string, to: number) => {
+        const others = ids.filter((other) => other !== card);
+        const ordered = [...others.slice(0, to), card, ...others.slice(to)];
+        store.getState().change(withFilmOrder(ordered.map(filmId)));
+    };
+    const nameOf = (card: string) =>
+        store.getState().design.films.find(({ id }) => id === filmId(card))?.name ?? filmId(card);
     return (
-        <button
-            aria-pressed={on}
-            className={`field text-xs font-semibold ${on ? 'border-ink! bg-ink! text-white' : 'text-indigo hover:border-indigo'}`}
-            onClick={onClick}
-        >
-            {children}
-        </button>
+        <Sortable ids={ids} move={move} nameOf={nameOf}>
+            {topFirst.map((film, at) => (
+                <div key={film} className="grid gap-1.5">
+                    <FilmCard film={film} card={cardId(film)} several={topFirst.length > 1} />
+                    {jointsBelow(joints, film, topFirst).map((joint) => (
+                        <JointRow key={joint.lower} joint={joint} apart={joint.lower !== topFirst[at + 1]} />
+                    ))}
+                </div>
+            ))}
+        </Sortable>
+    );
+}
+
+const cardId = (film: string) => `film:${film}`;
+const filmId = (card: string) => card.replace(/^film:/, '');
+
+const jointsBelow = (joints: Sheet['joints'], film: string, topFirst: readonly string[]) =>
+    joints.filter(({ upper }) => upper === film).sort((a, b) => topFirst.indexOf(a.lower) - topFirst.indexOf(b.lower));
+
+/** What can be tried with all films together. */
+function Tools({ several }: { several: boolean }) {
+    const looking = useBench((bench) => bench.looking);
+    const first = useBench(({ sheet }) => sheet.joints[0]?.upper ?? sheet.layers.at(-1)?.film ?? '');
+    const { look } = useBenchStore().getState();
+    const [swapping, setSwapping] = useState(false);
+    const [fewer, setFewer] = useState(false);
+    const toggle = (next: Looking) => look({ looking: toggled(looking, next) });
+    return (
+        <>
+            <div className="flex flex-wrap gap-1.5 pt-1">
+                {several && (
+                    <>
+                        <Button
+                            small
+                            on={looking.at === 'slip'}
+                            onClick={() => toggle({ at: 'slip', film: first, distance: 500, angle: null })}
+                        >
+                            Slip test
+                        </Button>
+                        <Button small on={looking.at === 'thickness'} onClick={() => toggle({ at: 'thickness' })}>
+                            Thickness
+                        </Button>
+                        <Button small on={fewer} onClick={() => setFewer(true)}>
+                            Fewer films
+                        </Button>
+                    </>
+                )}
+                <Button small on={swapping} onClick={() => setSwapping(!swapping)}>
+                    Swap films
+                </Button>
+            </div>
+            <Suspense>
+                {looking.at === 'slip' && <SlipPanel looking={looking} />}
+                {looking.at === 'thickness' && <ThicknessPanel />}
+                {swapping && <SwapPanel />}
+                {fewer && <FewerFilmsDialog onClose={() => setFewer(false)} />}
+            </Suspense>
+            {several && <MarksRow />}
+        </>
     );
 }
 

@@ -1,49 +1,29 @@
-import { answer, server, type SheetLayer } from '../../api/client';
 import { show, showWithUnit } from '../../measure';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { LengthField } from '../../ui/LengthField';
 import { NumberField } from '../../ui/NumberField';
 import { Segments } from '../../ui/Segments';
 import { Swatch } from '../../ui/Swatch';
-import { withJoint } from '../edits';
-import type { Draft } from '../useDesign';
-import type { Looking } from './looking';
-import { useRested } from './useRested';
+import { inTurn, withJoint } from '../model/edits';
+import type { Looking } from '../model/looking';
+import { useSlip } from '../state/pressed';
+import { useBench, useBenchStore } from '../state/store';
 
 type Slip = Extract<Looking, { at: 'slip' }>;
 
-/** What shows when a film is pressed beside its place; the answer is shared with the stage. */
-export function useSlip(draft: Draft, looking: Looking) {
-    const slip = looking.at === 'slip' ? looking : null;
-    return useRested(draft, ['slip', slip?.film, slip?.distance, slip?.angle], slip !== null, () => {
-        const query = { film: slip?.film ?? '', distance: slip?.distance ?? 0 };
-        return answer(
-            server.GET('/api/designs/{id}/slip-test', {
-                params: {
-                    path: { id: draft.id },
-                    query: slip === null || slip.angle === null ? query : { ...query, angle: slip.angle },
-                },
-            }),
-        );
-    });
-}
-
-interface Props {
-    draft: Draft;
-    layers: readonly SheetLayer[];
-    looking: Slip;
-    onLook: (next: Looking) => void;
-}
-
 /** The slip test: which film slips how far and where to, and what that does. */
-export function SlipPanel({ draft, layers, looking, onLook }: Props) {
-    const { design, change } = draft;
-    const { unit } = design;
-    const result = useSlip(draft, looking).data;
-    const joints = draft.sheet.joints.filter(
+export function SlipPanel({ looking }: { looking: Slip }) {
+    const films = useBench((bench) => bench.design.films);
+    const unit = useBench((bench) => bench.design.unit);
+    const layers = useBench((bench) => bench.sheet.layers);
+    const all = useBench((bench) => bench.sheet.joints);
+    const { change, look } = useBenchStore().getState();
+    const result = useSlip();
+    const joints = all.filter(
         ({ lower, upper, kind }) => kind === 'trapped' && (lower === looking.film || upper === looking.film),
     );
-    const set = (next: Partial<Slip>) => onLook({ ...looking, ...next });
+    const set = (next: Partial<Slip>) => look({ looking: { ...looking, ...next } });
     return (
         <section aria-label="Slip test" className="card grid gap-1.5 p-2">
             <Choice
@@ -52,10 +32,10 @@ export function SlipPanel({ draft, layers, looking, onLook }: Props) {
                 options={layers}
                 by={(layer) => layer?.film ?? ''}
                 show={(layer) => {
-                    const film = design.films.find(({ id }) => id === layer?.film);
+                    const film = films.find(({ id }) => id === layer?.film);
                     return (
                         <>
-                            <Swatch colour={film?.colour ?? '#fff'} />
+                            <Swatch colour={film?.colour ?? 'white'} />
                             <span className="truncate">{film?.name}</span>
                         </>
                     );
@@ -97,14 +77,14 @@ export function SlipPanel({ draft, layers, looking, onLook }: Props) {
                 {!result ? (
                     'Looking…'
                 ) : result.bareArea + result.wrongArea === 0 ? (
-                    <b className="text-sage-deep">Nothing shows that should not.</b>
+                    <b className="text-sage-deep">Nothing shows that should be covered.</b>
                 ) : (
                     <>
                         {result.bareArea > 0 && (
                             <b className="block text-madder">The blank shows in {result.bareArea.toFixed(1)} mm².</b>
                         )}
                         {result.wrongArea > 0 && (
-                            <b className="block text-[#7a2f8c]">
+                            <b className="block text-plum">
                                 Film from beneath comes out in {result.wrongArea.toFixed(1)} mm².
                             </b>
                         )}
@@ -114,22 +94,20 @@ export function SlipPanel({ draft, layers, looking, onLook }: Props) {
                 {result && result.safe < 3000 && <>Safe to {showWithUnit(result.safe, unit)} in any direction.</>}
             </p>
             {result && result.needs > 0 && joints.length > 0 && (
-                <button
-                    className="field text-xs font-semibold text-indigo hover:border-indigo"
+                <Button
+                    small
                     onClick={() =>
-                        change((now) =>
-                            joints.reduce(
-                                (next, { lower, upper, width }) =>
-                                    width < result.needs
-                                        ? withJoint(lower, upper, { width: result.needs })(next)
-                                        : next,
-                                now,
+                        change(
+                            inTurn(
+                                ...joints
+                                    .filter(({ width }) => width < result.needs)
+                                    .map(({ lower, upper }) => withJoint(lower, upper, { width: result.needs })),
                             ),
                         )
                     }
                 >
                     Set the trap to {show(result.needs, unit)} {unit}
-                </button>
+                </Button>
             )}
         </section>
     );

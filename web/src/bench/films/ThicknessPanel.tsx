@@ -1,21 +1,14 @@
-import { answer, server } from '../../api/client';
-import { withLayering } from '../edits';
 import { NumberField } from '../../ui/NumberField';
-import type { Draft } from '../useDesign';
-import { heapColour } from './heaps';
-import { useRested } from './useRested';
-
-/** The layers on the blank, and how many lie on one another where; the answer is shared with the stage. */
-export function usePressed(draft: Draft, wanted: boolean) {
-    return useRested(draft, ['pressed'], wanted, () =>
-        answer(server.GET('/api/designs/{id}/pressed', { params: { path: { id: draft.id } } })),
-    );
-}
+import { withLayering } from '../model/edits';
+import { heapColour } from '../model/heaps';
+import { usePressed } from '../state/pressed';
+import { useBench, useBenchStore } from '../state/store';
 
 /** How thick the films are together: the key to the picture on the stage. */
-export function ThicknessPanel({ draft }: { draft: Draft }) {
-    const { design, change } = draft;
-    const pressed = usePressed(draft, true).data;
+export function ThicknessPanel() {
+    const thickest = useBench((bench) => bench.design.layering.thickest);
+    const { change } = useBenchStore().getState();
+    const pressed = usePressed();
     const counts = pressed ? [...new Set(pressed.heaps.map(({ films }) => films.length))].sort() : [];
     return (
         <section aria-label="Thickness" className="card grid gap-1.5 p-2 text-xs">
@@ -46,21 +39,21 @@ export function ThicknessPanel({ draft }: { draft: Draft }) {
                         <b className={pressed.thickest > pressed.limit ? 'text-madder' : 'text-sage-deep'}>
                             {millimetres(pressed.thickest)}
                         </b>
-                        {pressed.thickest > pressed.limit && ', more than is allowed'}.
+                        {pressed.thickest > pressed.limit && ', over the limit'}.
                     </p>
                 </>
             )}
             <span className="flex items-center justify-between gap-2 text-quiet">
-                A snag above
+                Warn above
                 <NumberField
-                    label="The thickest that is allowed, in mm"
+                    label="Thickest allowed, in mm"
                     unit="mm"
                     least={0.01}
                     most={10}
                     step={0.1}
                     digits={2}
-                    value={design.layering.thickest / 1000}
-                    onChange={(thickest) => change(withLayering((now) => (now.thickest = Math.round(1000 * thickest))))}
+                    value={thickest / 1000}
+                    onChange={(most) => change(withLayering((now) => (now.thickest = Math.round(1000 * most))))}
                 />
             </span>
         </section>

@@ -1,24 +1,21 @@
-import type { Guide } from './snap';
+import { useBench } from '../state/store';
+import { useStage } from './StageView';
 
 /** Chalk lines along what a dragged part snapped to. */
-export function Guides({
-    guides,
-    view,
-}: {
-    guides: readonly Guide[];
-    view: { left: number; top: number; width: number; height: number };
-}) {
-    return (
+export function Guides() {
+    const { box } = useStage();
+    const guides = useBench((bench) => bench.gesture?.guides);
+    return guides ? (
         <g pointerEvents="none" data-part="guides">
             {guides.map(({ across, at }) => (
                 <path
                     key={`${String(across)} ${at}`}
-                    d={across ? `M${view.left} ${at}h${view.width}` : `M${at} ${view.top}v${view.height}`}
-                    stroke="#f3a63b"
+                    d={across ? `M${box.left} ${at}h${box.width}` : `M${at} ${box.top}v${box.height}`}
+                    className="stroke-basting"
                     strokeDasharray="2 4"
                     vectorEffect="non-scaling-stroke"
                 />
             ))}
         </g>
-    );
+    ) : null;
 }

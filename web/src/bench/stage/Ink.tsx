@@ -1,78 +1,87 @@
-import { memo, type ComponentProps } from 'react';
-import type { Film, Frame, SheetPart } from '../../api/client';
-import { fillOf } from '../films/finishes';
-import type { Side } from '../Stage';
-import { cssMatrix } from './pose';
-import type { Gesture, Grip } from './useHands';
+import { memo } from 'react';
+import type { Film, SheetPart } from '../../api/client';
+import { fillOf } from '../../film/finishes';
+import { FinishPatterns } from '../../film/FinishPatterns';
+import { cssMatrix } from '../model/pose';
+import { useBench } from '../state/store';
+import { usePressed } from '../state/pressed';
+import { useStage, viewBoxOf } from './StageView';
+import { untidied } from './TidiedPlaces';
 
-interface Props {
-    films: readonly Film[];
-    parts: readonly SheetPart[];
-    side: Side;
-    /** The only film that is not dimmed. */
-    pointed: string | null;
-    /** Only there to be taken by the hand. */
-    hidden: boolean;
-    onDark: boolean;
-    gesture: Gesture | null;
-    view: Frame;
-    pixel: number;
-    handlers: (card: string, grip: Grip) => ComponentProps<'g'>;
-    onEdit: (line: string) => void;
+/** The welded lettering in film colours, bottom film first, or only the lines that the knife follows. */
+export function Ink() {
+    const films = useBench((bench) => bench.design.films);
+    const sheet = useBench((bench) => bench.sheet);
+    const before = useBench((bench) => bench.tidied === 'before');
+    const side = useBench((bench) => bench.side);
+    const all = useBench((bench) => bench.looking.at === 'all');
+    const pointed = useBench((bench) => (bench.looking.at === 'all' ? bench.pointed : null));
+    const pressed = usePressed();
+    const { onDark } = useStage();
+    // Instead of the parts the layers as pressed are shown; the parts are only there to be taken by the hand.
+    const behind = !all && pressed !== undefined;
+    const parts = before ? untidied(sheet) : sheet.parts;
+    const worn = side === 'wear' && !behind;
+    const line = side === 'wear' || behind ? 'none' : onDark ? 'var(--color-muslin)' : 'var(--color-ink)';
+    return (
+        <>
+            <svg aria-hidden className="absolute size-0">
+                <FinishPatterns films={films} />
+            </svg>
+            {films.flatMap((film) =>
+                parts.map((part, at) =>
+                    part.film === film.id ? (
+                        <InkPart
+                            key={`${part.card} ${part.role} ${part.film} ${at}`}
+                            card={part.card}
+                            path={part.path}
+                            fill={worn && !part.guide ? fillOf(film) : 'none'}
+                            stroke={part.guide ? 'var(--color-basting)' : line}
+                            dashes={part.guide ? '2 4' : 'none'}
+                            dimmed={isDimmed(film, pointed)}
+                        />
+                    ) : null,
+                ),
+            )}
+        </>
+    );
 }
 
-/**
- * The welded lettering in film colours, bottom film first, or only the lines that the knife follows.
- * Each line is a picture of its own, so that none has to be painted anew while one is moved.
- */
-export function Ink({ films, parts, side, pointed, hidden, onDark, gesture, view, pixel, handlers, onEdit }: Props) {
-    const inOrder = films.flatMap((film) =>
-        parts.filter((part) => part.film === film.id).map((part) => ({ part, film })),
-    );
-    return inOrder.map(({ part, film }, at) => (
+const isDimmed = (film: Film, pointed: string | null) => pointed !== null && pointed !== film.id;
+
+interface PartProps {
+    card: SheetPart['card'];
+    path: string;
+    fill: string;
+    stroke: string;
+    dashes: string;
+    dimmed: boolean;
+}
+
+/** A part in a picture of its own, so that no other has to be painted anew while it is moved. */
+const InkPart = memo(function InkPart({ card, path, fill, stroke, dashes, dimmed }: PartProps) {
+    const { box, pixel } = useStage();
+    const pose = useBench(({ gesture }) => (gesture?.cards.includes(card) ? gesture.pose : null));
+    return (
         <svg
-            key={`${part.card} ${part.role} ${part.film} ${at}`}
             aria-hidden
             className="pointer-events-none absolute inset-0 size-full overflow-visible will-change-transform"
-            viewBox={`${view.left} ${view.top} ${view.width} ${view.height}`}
-            style={
-                gesture?.cards.includes(part.card)
-                    ? { transform: cssMatrix(gesture.pose, view, pixel), transformOrigin: '0 0' }
-                    : undefined
-            }
+            viewBox={viewBoxOf(box)}
+            style={pose ? { transform: cssMatrix(pose, box, pixel), transformOrigin: '0 0' } : undefined}
         >
-            <g
-                className="pointer-events-auto cursor-move touch-none"
-                opacity={pointed !== null && pointed !== film.id ? 0.15 : undefined}
-                onDoubleClick={() => onEdit(part.card)}
-                {...handlers(part.card, { kind: 'part' })}
-            >
-                <Shape
-                    line={part.card}
-                    path={part.path}
-                    fill={side === 'wear' && !part.guide && !hidden ? fillOf(film) : 'none'}
-                    stroke={
-                        part.guide ? '#f3a63b' : side === 'wear' || hidden ? 'none' : onDark ? '#f5f1e8' : '#22243a'
-                    }
-                    dashes={part.guide ? '2 4' : 'none'}
-                />
-            </g>
+            <Shape card={card} path={path} fill={fill} stroke={stroke} dashes={dashes} dimmed={dimmed} />
         </svg>
-    ));
-}
+    );
+});
 
 /** Kept apart, so that what only moves is not described anew at every frame. */
-const Shape = memo(function Shape({
-    line,
-    path,
-    fill,
-    stroke,
-    dashes,
-}: Record<'line' | 'path' | 'fill' | 'stroke' | 'dashes', string>) {
+const Shape = memo(function Shape({ card, path, fill, stroke, dashes, dimmed }: PartProps) {
     return (
         <path
-            data-line={line}
+            data-line={card}
             d={path}
+            className="pointer-events-auto cursor-move touch-none"
+            opacity={dimmed ? 0.15 : undefined}
             fillRule="evenodd"
             vectorEffect="non-scaling-stroke"
             pointerEvents="all"

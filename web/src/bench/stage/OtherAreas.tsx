@@ -1,44 +1,69 @@
 import { useQuery } from '@tanstack/react-query';
-import type { Blank } from '../../api/client';
+import type { Frame } from '../../api/client';
 import { blanks } from '../../api/queries';
-
-interface Props {
-    blank: Blank;
-    pixel: number;
-    onDark: boolean;
-}
+import { useBench } from '../state/store';
+import { useStage } from './StageView';
 
 /** The other areas that the shop has on this blank in this size, faintly, to see what is beside. */
-export function OtherAreas({ blank, pixel, onDark }: Props) {
+export function OtherAreas() {
+    const { pixel, chalk } = useStage();
     const shop = useQuery(blanks).data;
+    const blank = useBench((bench) => bench.design.blank);
+    const parts = useBench((bench) => bench.sheet.parts);
+    const area = useBench((bench) => bench.sheet.area);
+    const { placement } = blank;
     const entry = shop?.find((candidate) => candidate.blank.id === blank.id)?.blank;
     const others = entry?.sizes
         .find(({ size }) => size === blank.size)
-        ?.placements.filter(({ id }) => id !== blank.placement.id);
-    const chalk = onDark ? '#f5f1e8' : '#22243a';
-    return others?.map(({ id, name, width, height, across, down }) => (
-        <g
-            key={id}
-            transform={`translate(${across - blank.placement.across} ${down - blank.placement.down})`}
-            opacity=".45"
-        >
-            <rect
-                x={-width / 2}
-                width={width}
-                height={height}
-                fill="none"
-                stroke={chalk}
-                strokeDasharray="1 6"
-                vectorEffect="non-scaling-stroke"
-            />
-            <text
-                transform={`translate(${width / 2 - 5 * pixel} ${height - 6 * pixel}) scale(${pixel})`}
-                textAnchor="end"
-                fontSize="11"
-                fill={chalk}
-            >
-                {name}
-            </text>
-        </g>
-    ));
+        ?.placements.filter(({ id }) => id !== placement.id);
+    const taken = [area, ...parts.flatMap(({ ink }) => ink ?? [])];
+    return others?.map(({ id, name, width, height, across, down }) => {
+        const left = across - placement.across - width / 2;
+        const top = down - placement.down;
+        const spot = spotFor(name, { left, top, width, height }, taken, pixel);
+        return (
+            <g key={id} opacity=".45">
+                <rect
+                    x={left}
+                    y={top}
+                    width={width}
+                    height={height}
+                    fill="none"
+                    stroke={chalk}
+                    strokeDasharray="1 6"
+                    vectorEffect="non-scaling-stroke"
+                />
+                {spot && (
+                    <text transform={`translate(${spot.x} ${spot.y}) scale(${pixel})`} fontSize="11" fill={chalk}>
+                        {name}
+                    </text>
+                )}
+            </g>
+        );
+    });
+}
+
+/** A corner of an area where its name lies neither on the area that is worked on nor on any ink. */
+function spotFor(name: string, area: Frame, taken: readonly Frame[], pixel: number): { x: number; y: number } | null {
+    const [width, height, pad] = [6 * name.length * pixel, 14 * pixel, 5 * pixel];
+    const [right, bottom] = [area.left + area.width - width - pad, area.top + area.height - height - pad];
+    const corners = [
+        { left: right, top: bottom },
+        { left: area.left + pad, top: bottom },
+        { left: right, top: area.top + pad },
+        { left: area.left + pad, top: area.top + pad },
+        // Outside it, above and below.
+        { left: area.left, top: area.top - height - pad },
+        { left: area.left, top: area.top + area.height + pad },
+    ];
+    const free = corners.find(({ left, top }) =>
+        taken.every(
+            (frame) =>
+                left + width < frame.left ||
+                left > frame.left + frame.width ||
+                top + height < frame.top ||
+                top > frame.top + frame.height,
+        ),
+    );
+    return free ? { x: free.left, y: free.top + height - 3 * pixel } : null;
 }

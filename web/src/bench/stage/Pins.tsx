@@ -1,48 +1,38 @@
-import type { SheetSnag } from '../../api/client';
-
-interface Props {
-    snags: readonly SheetSnag[];
-    chosen: number | null;
-    pixel: number;
-    onChoose: (snag: SheetSnag) => void;
-}
+import { useBench } from '../state/store';
+import { useStage } from './StageView';
 
 /** Snags as numbered dressmaker's pins, stuck in where they are. */
-export function Pins({ snags, chosen, pixel, onChoose }: Props) {
-    return (
-        <g>
-            {snags.map(
-                (snag) =>
-                    snag.x !== null &&
-                    snag.y !== null && (
-                        <g
-                            key={snag.number}
-                            transform={`translate(${snag.x} ${snag.y}) scale(${pixel})`}
-                            className="pointer-events-auto cursor-pointer"
-                            data-pin={snag.number}
-                            onPointerDown={(event) => event.stopPropagation()}
-                            onClick={() => onChoose(snag)}
-                        >
-                            <title>{snag.message}</title>
-                            {snag.number === chosen && (
-                                <circle r="26" fill="none" stroke="#f3a63b" strokeWidth="2" strokeDasharray="5 4" />
-                            )}
-                            <path d="M0 0L5 -20" stroke="#e9e5da" strokeWidth="2" />
-                            <path d="M0 0L5 -20" stroke="#5c5a66" strokeWidth=".6" />
-                            <circle
-                                cx="6"
-                                cy="-27"
-                                r="9.5"
-                                fill={snag.blocks ? '#b3372f' : '#9a5708'}
-                                stroke="#fff"
-                                strokeOpacity=".7"
-                            />
-                            <text x="6" y="-23" textAnchor="middle" fontSize="11" fontWeight="700" fill="#fff">
-                                {snag.number}
-                            </text>
-                        </g>
-                    ),
-            )}
-        </g>
+export function Pins() {
+    const { pixel } = useStage();
+    const snags = useBench((bench) => bench.sheet.snags);
+    const chosen = useBench((bench) => bench.snag);
+    return snags.map(
+        ({ number, x, y, message, blocks }) =>
+            x !== null &&
+            y !== null && (
+                <g
+                    key={number}
+                    transform={`translate(${x} ${y}) scale(${pixel})`}
+                    className="pointer-events-auto cursor-pointer"
+                    data-pin={number}
+                >
+                    <title>{message}</title>
+                    {number === chosen && (
+                        <circle r="26" fill="none" className="stroke-basting" strokeWidth="2" strokeDasharray="5 4" />
+                    )}
+                    <path d="M0 0L5 -20" className="stroke-pin" strokeWidth="2" />
+                    <path d="M0 0L5 -20" className="stroke-quiet" strokeWidth=".6" />
+                    <circle
+                        cx="6"
+                        cy="-27"
+                        r="9.5"
+                        className={`stroke-white ${blocks ? 'fill-madder' : 'fill-marigold-deep'}`}
+                        strokeOpacity=".7"
+                    />
+                    <text x="6" y="-23" textAnchor="middle" fontSize="11" fontWeight="700" className="fill-white">
+                        {number}
+                    </text>
+                </g>
+            ),
     );
 }

@@ -1,19 +1,18 @@
-import { Fixes } from '../Fixes';
-import type { Frame, SheetFix, SheetSnag } from '../../api/client';
-
-interface Props {
-    snag: SheetSnag;
-    view: Frame;
-    pixel: number;
-    onClose: () => void;
-    onFix: (snag: SheetSnag, fix: SheetFix) => void;
-}
+import { useBench, useBenchStore } from '../state/store';
+import { FixButtons } from '../shared/FixButtons';
+import { useStage } from './StageView';
 
 /** What a chosen pin says, beside it: what is wrong, by how much, and what would mend it. */
-export function SnagNote({ snag, view, pixel, onClose, onFix }: Props) {
-    const left = snag.x === null ? 40 : (snag.x - view.left) / pixel + 28;
-    const top = snag.y === null ? 40 : (snag.y - view.top) / pixel - 30;
-    const room = { width: view.width / pixel, height: view.height / pixel };
+export function SnagNote() {
+    const { box, pixel } = useStage();
+    const snag = useBench((bench) => bench.sheet.snags.find(({ number }) => number === bench.snag));
+    const { showSnag } = useBenchStore().getState();
+    if (!snag) {
+        return null;
+    }
+    const left = snag.x === null ? 40 : (snag.x - box.left) / pixel + 28;
+    const top = snag.y === null ? 40 : (snag.y - box.top) / pixel - 30;
+    const room = { width: box.width / pixel, height: box.height / pixel };
     return (
         <div
             role="note"
@@ -27,12 +26,16 @@ export function SnagNote({ snag, view, pixel, onClose, onFix }: Props) {
             <p className="flex gap-2">
                 <b className={snag.blocks ? 'text-madder' : 'text-marigold-deep'}>{snag.number}</b>
                 <span className="flex-1">{snag.message}</span>
-                <button aria-label="Close the note" className="self-start px-1 leading-none" onClick={onClose}>
+                <button
+                    aria-label="Close the note"
+                    className="self-start px-1 leading-none"
+                    onClick={() => showSnag(null)}
+                >
                     ×
                 </button>
             </p>
             <p className="stitch mt-2 pt-2 text-quiet">{snag.cure}</p>
-            <Fixes snag={snag} onFix={onFix} />
+            <FixButtons snag={snag} />
         </div>
     );
 }

@@ -1,27 +1,28 @@
 import type { Unit } from '../../api/client';
+import { useStage } from './StageView';
 
 interface Props {
     /** In µm, as x and y are. */
     length: number;
     unit: Unit;
-    pixel: number;
     x: number;
     y: number;
     upright?: boolean;
 }
 
 /** A piece of a tailor's tape, as long as what it measures. */
-export function TapeRuler({ length, unit, pixel, x, y, upright }: Props) {
+export function TapeRuler({ length, unit, x, y, upright }: Props) {
+    const { pixel } = useStage();
     const thick = 18 * pixel;
     const { small, every } = steps(unit, pixel);
     const marks = Array.from({ length: Math.floor(length / small) + 1 }, (_, at) => at);
     const numbers = marks.filter((at) => at % every === 0);
     const place = (at: number) => at * small;
     const scale = unit === 'mm' ? 1000 : 25400;
-    const text = { fontSize: 10, fill: '#22243a' };
+    const text = { fontSize: 10, className: 'fill-ink' };
     return (
         <g transform={`translate(${x} ${y})`} pointerEvents="none">
-            <rect width={upright ? thick : length} height={upright ? length : thick} fill="#f2d98b" />
+            <rect width={upright ? thick : length} height={upright ? length : thick} className="fill-ruler" />
             <path
                 d={marks
                     .map((at) => {
@@ -29,7 +30,7 @@ export function TapeRuler({ length, unit, pixel, x, y, upright }: Props) {
                         return upright ? `M${thick} ${place(at)}h${-tick}` : `M${place(at)} ${thick}v${-tick}`;
                     })
                     .join('')}
-                stroke="#22243a"
+                className="stroke-ink"
                 vectorEffect="non-scaling-stroke"
             />
             {numbers.map((at) => {

@@ -1,19 +1,28 @@
-import type { Sheet, SheetPart, SheetRemoval } from '../../api/client';
+import type { Sheet, SheetPart } from '../../api/client';
+import { useBench } from '../state/store';
 
-/** The places where treatments were tidied, ringed in green where something was filled and in red where it was dropped. */
-export function TidiedPlaces({ removals, before }: { removals: readonly SheetRemoval[]; before: boolean }) {
-    return removals.map((removal, at) => (
-        <path
-            key={at}
-            data-part="tidied"
-            d={removal.path}
-            fill={removal.kept || before ? 'none' : removal.fills ? '#4f7355' : '#b3372f'}
-            fillRule="evenodd"
-            stroke={before ? (removal.fills ? '#4f7355' : '#b3372f') : '#fff'}
-            strokeWidth="1.2"
-            vectorEffect="non-scaling-stroke"
-        />
-    ));
+/** The places where treatments were tidied: green where something was filled, red where it was dropped. */
+export function TidiedPlaces() {
+    const view = useBench((bench) => bench.tidied);
+    const removals = useBench((bench) => bench.sheet.removals);
+    const before = view === 'before';
+    return view === 'not'
+        ? null
+        : removals.map(({ path, kept, fills }, at) => {
+              const colour = fills ? 'var(--color-sage)' : 'var(--color-madder)';
+              return (
+                  <path
+                      key={at}
+                      data-part="tidied"
+                      d={path}
+                      fill={kept || before ? 'none' : colour}
+                      fillRule="evenodd"
+                      stroke={before ? colour : 'white'}
+                      strokeWidth="1.2"
+                      vectorEffect="non-scaling-stroke"
+                  />
+              );
+          });
 }
 
 /** The parts as they were before: what was dropped lies beside them and what was filled inside, so that both paths together, filled by the even-odd rule, are what was there. */

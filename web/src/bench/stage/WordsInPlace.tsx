@@ -1,28 +1,36 @@
 import { useEffect, useMemo, useRef } from 'react';
-import type { Line, SheetPart } from '../../api/client';
-import { faceOf } from '../fontFaces';
+import type { Line } from '../../api/client';
+import { withWords } from '../model/edits';
+import { faceOf } from '../../type/fontFaces';
+import { lineOf, partOf } from '../state/select';
+import { useBench, useBenchStore } from '../state/store';
+import { useStage } from './StageView';
 
-interface Props {
-    line: Line;
-    part: SheetPart | undefined;
-    /** Where the middle of the line is on the stage's own pixels, and how many µm one of them covers. */
-    at: { x: number; y: number };
-    pixel: number;
-    onChange: (words: string) => void;
-    onClose: () => void;
+/** The words that are edited on the stage, where there are any. */
+export function WordsInPlace() {
+    const line = useBench((bench) => lineOf(bench.design, bench.edited));
+    return line ? <WordsField key={line.id} line={line} /> : null;
 }
 
 /**
- * The words of a line, edited where they stand: a field over the lettering whose own letters can't be
- * seen, so that the caret goes through the exact weld beneath it; over bent lettering one that can be read.
+ * The words of a line, edited in place: a field over the lettering whose own letters can't be seen, so that the caret goes through
+ * the exact weld beneath it; over bent lettering one that can be read.
  */
-export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props) {
+function WordsField({ line }: { line: Line }) {
+    const { box, pixel } = useStage();
+    const part = useBench((bench) => partOf(bench, line.id));
+    const { change, look } = useBenchStore().getState();
+    const onClose = () => look({ edited: null });
+    const at = {
+        x: ((part?.middleX ?? 0) - box.left) / pixel,
+        y: ((part?.middleY ?? 0) - box.top) / pixel,
+    };
     const ref = useRef<HTMLInputElement>(null);
     useEffect(() => {
         ref.current?.focus();
         ref.current?.select();
     }, []);
-    // Over letters that do not stand in a straight row no caret fits: they are written beside them.
+    // No caret fits letters that are not in a straight row: they are written beside them.
     const isBent = Boolean(part?.trace && (part.trace.path || part.trace.edges.length > 0));
     const width = isBent ? 260 : Math.max((part?.width ?? 0) / pixel, 60);
     const height = isBent ? 36 : Math.max((part?.height ?? 0) / pixel, 24);
@@ -32,7 +40,7 @@ export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props
         <input
             ref={ref}
             aria-label="Words on the stage"
-            className={`absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-[#f3a63b] caret-[#c9781a] outline-none ${isBent ? 'bg-paper px-2 text-ink' : 'bg-transparent text-transparent selection:bg-[#f3a63b]/40 selection:text-transparent'}`}
+            className={`absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-basting caret-marigold outline-none ${isBent ? 'bg-paper px-2 text-ink' : 'bg-transparent text-transparent selection:bg-basting/40 selection:text-transparent'}`}
             style={{
                 fontFamily: `'${faceOf(line.lettering.font)}'`,
                 fontSize: `${size}px`,
@@ -49,7 +57,7 @@ export function WordsInPlace({ line, part, at, pixel, onChange, onClose }: Props
             maxLength={2000}
             autoComplete="off"
             spellCheck={false}
-            onChange={(event) => onChange(event.target.value)}
+            onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
             onBlur={onClose}
             onKeyDown={(event) => {
                 if (event.key === 'Enter' || event.key === 'Escape') {

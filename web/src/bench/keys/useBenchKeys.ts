@@ -1,0 +1,20 @@
+import { useEffect, useState } from 'react';
+import type { Key } from '../../ui/keys';
+import { useBenchStore } from '../state/store';
+
+/** At the latest after this time the keys are fetched, however busy the browser is, in ms. */
+const WAIT = 300;
+
+/** The keys of the Bench: fetched right after it is drawn. */
+export function useBenchKeys(): readonly Key[] {
+    const store = useBenchStore();
+    const [keys, setKeys] = useState<readonly Key[]>([]);
+    useEffect(() => {
+        const idle = window.requestIdleCallback(
+            () => void import('./benchKeys').then(({ keysOf }) => setKeys(keysOf(store))),
+            { timeout: WAIT },
+        );
+        return () => window.cancelIdleCallback(idle);
+    }, [store]);
+    return keys;
+}

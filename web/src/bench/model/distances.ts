@@ -1,0 +1,44 @@
+import type { Frame, Sheet } from '../../api/client';
+
+/** A measure on the stage, from one point straight across or down to another, in µm. */
+export interface Distance {
+    x: number;
+    y: number;
+    across: boolean;
+    length: number;
+}
+
+/** How far ink that is moved is from the middle of the area, in µm, to the right and down. */
+export interface OffMiddle {
+    right: number;
+    down: number;
+}
+
+const right = ({ left, width }: Frame) => left + width;
+const bottom = ({ top, height }: Frame) => top + height;
+
+/**
+ * How far ink is on each side from what is next to it: the ink of the nearest other card that is level with it, or the edge of the
+ * area where there is none.
+ */
+export function distancesOf(ink: Frame, cards: readonly string[], { area, parts }: Sheet): Distance[] {
+    const others = parts.flatMap((part) => (part.ink && !cards.includes(part.card) ? [part.ink] : []));
+    const beside = others.filter((frame) => frame.top < bottom(ink) && bottom(frame) > ink.top);
+    const stacked = others.filter((frame) => frame.left < right(ink) && right(frame) > ink.left);
+    const [x, y] = [ink.left + ink.width / 2, ink.top + ink.height / 2];
+    const toLeft = Math.max(area.left, ...beside.map(right).filter((edge) => edge <= ink.left));
+    const toRight = Math.min(right(area), ...beside.map(({ left }) => left).filter((edge) => edge >= right(ink)));
+    const toTop = Math.max(area.top, ...stacked.map(bottom).filter((edge) => edge <= ink.top));
+    const toBottom = Math.min(bottom(area), ...stacked.map(({ top }) => top).filter((edge) => edge >= bottom(ink)));
+    return [
+        { x: toLeft, y, across: true, length: ink.left - toLeft },
+        { x: right(ink), y, across: true, length: toRight - right(ink) },
+        { x, y: toTop, across: false, length: ink.top - toTop },
+        { x, y: bottom(ink), across: false, length: toBottom - bottom(ink) },
+    ].filter(({ length }) => length > 0);
+}
+
+export const offMiddle = (ink: Frame, area: Frame): OffMiddle => ({
+    right: Math.round(ink.left + ink.width / 2 - area.left - area.width / 2),
+    down: Math.round(ink.top + ink.height / 2 - area.top - area.height / 2),
+});

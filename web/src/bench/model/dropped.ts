@@ -1,0 +1,37 @@
+import type { Form, Line, Motif, Sheet } from '../../api/client';
+import { withMoved } from './arrange';
+import { withFree, withLine, withPlace, type Change, type Edit } from './edits';
+import { isPlaced } from './follows';
+import { landing, type Pose } from './pose';
+
+/** What a hand does to a card besides moving it, by what the card is. */
+export interface Handled {
+    line: Change<Line>;
+    free: Change<Form | Motif>;
+}
+
+/** Where a hand let go of a card, with all that moves along. */
+export interface Drop {
+    card: string;
+    cards: readonly string[];
+    pose: Pose;
+    /** What becomes of the card besides; null where it is only moved. */
+    handled: Handled | null;
+}
+
+/** A card put down where the hand let go of it: moved with all that goes along, sized or turned. */
+export const withDropped =
+    ({ card, cards, handled, pose }: Drop, sheet: Sheet): Edit =>
+    (design) => {
+        if (!handled) {
+            return withMoved(cards, Math.round(pose.e), Math.round(pose.f), sheet)(design);
+        }
+        const line = design.lines.find(({ id }) => id === card);
+        if (!line) {
+            return withFree(card, handled.free)(design);
+        }
+        const parts = sheet.parts.filter((part) => part.card === card && part.role === 'base');
+        // What is cut out of something has no shape left, but a place.
+        const place = isPlaced(line) ? null : (landing(parts, pose) ?? parts[0]?.ink);
+        return (place ? withPlace(card, handled.line, place, sheet) : withLine(card, handled.line))(design);
+    };

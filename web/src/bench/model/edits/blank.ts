@@ -1,0 +1,70 @@
+import type { Blank, Line, Treatments } from '../../../api/client';
+import { scaleShape } from '../pose';
+import { edit, type Edit } from './edit';
+
+/** Another blank, size or placement; the lines keep their measures. */
+export const withBlank = (blank: Partial<Blank>): Edit => edit((design) => Object.assign(design.blank, blank));
+
+/** Another blank, size or placement; all measures become as much larger or smaller as the area does. */
+export const withBlankFitted = (blank: Partial<Blank>): Edit =>
+    edit((design) => {
+        const [before, after] = [design.blank.placement, blank.placement ?? design.blank.placement];
+        const factor = Math.min(after.width / before.width, after.height / before.height);
+        Object.assign(design.blank, blank);
+        for (const line of design.lines) {
+            scale(line.stacking, ['gap', 'shift'], factor);
+            scale(line.size, ['length'], factor);
+            fitShape(line, factor);
+            fitTreatments(line.treatments, factor);
+        }
+        for (const form of design.forms) {
+            scale(form.shape, ['corner'], factor);
+            scale(form.shape, ['band'], factor, LEAST);
+        }
+        for (const card of [...design.forms, ...design.motifs]) {
+            scale(card.size, ['width', 'height'], factor, LEAST);
+            scale(card.place, ['across', 'down'], factor);
+            fitTreatments(card.treatments, factor);
+        }
+    });
+
+/** The least extent that a document may have, in µm. */
+const LEAST = 500;
+
+/** Makes lengths of a value so many times as long. */
+function scale<Field extends string>(
+    value: Record<Field, number>,
+    fields: readonly Field[],
+    factor: number,
+    least = -Infinity,
+): void {
+    for (const field of fields) {
+        value[field] = Math.max(least, Math.round(value[field] * factor));
+    }
+}
+
+/** What a line follows and fills on an area that is as much larger. */
+function fitShape(line: Line, factor: number): void {
+    scaleShape(line, factor);
+    const { follows, fills } = line;
+    scale(follows, ['lift'], factor);
+    scale(follows.ring, ['radius'], factor, LEAST);
+    scale(follows.ring, ['across', 'down', 'gap'], factor);
+    scale(follows.spiral, ['inner'], factor, LEAST);
+    scale(follows.spiral, ['across', 'down'], factor);
+    scale(fills, ['inset'], factor);
+}
+
+/** Rims, shadows and the rest as much larger; clearances and bridges stay, since they are what film and hands need. */
+function fitTreatments({ outlines, shadow, inline, copies, erased }: Treatments, factor: number): void {
+    for (const rim of outlines) {
+        scale(rim, ['width'], factor, 100);
+    }
+    scale(shadow, ['length', 'gap'], factor);
+    scale(inline, ['width'], factor);
+    scale(inline, ['distance'], factor, 100);
+    scale(copies, ['gap', 'radius'], factor);
+    for (const piece of erased.filter(({ of }) => of.width === 0)) {
+        piece.points = piece.points.map((number) => Math.round(number * factor));
+    }
+}

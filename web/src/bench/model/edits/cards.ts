@@ -1,0 +1,173 @@
+import type { Design, Erasure, Film, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../../api/client';
+import { defaults } from '../../../api/defaults';
+import { formNames } from '../forms';
+import { cardsOf, edit, isLine, takeFilm, withCard, type Card, type Change, type Edit } from './edit';
+
+export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
+    const taken = new Set(cardsOf(design).map(({ id }) => id));
+    let number = { line: design.lines, form: design.forms, motif: design.motifs }[kind].length + 1;
+    while (taken.has(`${kind}-${number}`)) {
+        number += 1;
+    }
+    return `${kind}-${number}`;
+}
+
+/** What a card is called in a list. */
+export function cardName(design: Design, id: string): string {
+    const line = design.lines.find((candidate) => candidate.id === id);
+    const form = design.forms.find((candidate) => candidate.id === id);
+    if (line) {
+        return line.lettering.words.trim() || 'a line without words';
+    }
+    const motif = design.motifs.find((candidate) => candidate.id === id);
+    if (motif) {
+        return motif.name;
+    }
+    if (!form) {
+        return 'nothing that is there';
+    }
+    const alike = design.forms.filter(({ shape }) => shape.kind === form.shape.kind);
+    return formNames[form.shape.kind] + (alike.length > 1 ? ` ${alike.indexOf(form) + 1}` : '');
+}
+
+/** Changes a form or a motif, which stand in places of their own. */
+export const withFree = (id: string, change: Change<Form | Motif>): Edit =>
+    edit((design) => {
+        const card = [...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
+        if (card) {
+            change(card);
+        }
+    });
+
+/** Puts a card on a film of the rack, which the design takes in: for lines on top of those it has, for forms beneath them. */
+export const withCardFilm = (id: string, film: Film): Edit =>
+    edit((design) => {
+        const card = [...design.lines, ...design.forms].find((candidate) => candidate.id === id);
+        if (card) {
+            takeFilm(design, film, isLine(card) ? 'above' : 'beneath');
+            card.film = film.id;
+        }
+    });
+
+/** Puts cards on a film of the rack, a motif with all its colours; those that are locked stay as they are. */
+export const withCardFilms = (ids: readonly string[], film: Film): Edit =>
+    edit((design) => {
+        for (const card of cardsOf(design).filter(({ id, locked }) => ids.includes(id) && !locked)) {
+            takeFilm(design, film, isLine(card) ? 'above' : 'beneath');
+            if ('colours' in card) {
+                card.colours.forEach((colour) => (colour.film &&= film.id));
+            } else {
+                card.film = film.id;
+            }
+        }
+    });
+
+/** Changes several cards alike. */
+export const withCards = (ids: readonly string[], change: Change<Card>): Edit =>
+    edit((design) => cardsOf(design).forEach((card) => ids.includes(card.id) && change(card)));
+
+/** Cards taken out of the design; those that are locked stay. */
+export const withGone = (ids: readonly string[]): Edit =>
+    edit((design) => {
+        const stays = ({ id, locked }: Card) => locked || !ids.includes(id);
+        design.lines = design.lines.filter(stays);
+        design.forms = design.forms.filter(stays);
+        design.motifs = design.motifs.filter(stays);
+    });
+
+/** Copies of cards, each right after its card: lines below it, forms and motifs somewhat to the right and below. */
+export function withCopies(design: Design, ids: readonly string[]): { edit: Edit; copies: string[] } {
+    const copies: string[] = [];
+    const made = edit((now) => {
+        copies.length = 0;
+        for (const id of ids) {
+            copies.push(
+                ...copyIn(now.lines, id, freeId(now, 'line'), (line) => {
+                    line.stacking.gap = 8000;
+                }),
+                ...copyIn(now.forms, id, freeId(now, 'form'), aside),
+                ...copyIn(now.motifs, id, freeId(now, 'motif'), aside),
+            );
+        }
+    });
+    // Made once ahead, so that it is known what they are called.
+    made(design);
+    return { edit: made, copies };
+}
+
+const aside = ({ place }: Form | Motif) => {
+    place.across += 8000;
+    place.down += 8000;
+};
+
+function copyIn<Kind extends Card>(cards: Kind[], id: string, copyId: string, change: (copy: Kind) => void): string[] {
+    const at = cards.findIndex((card) => card.id === id);
+    const card = cards[at];
+    if (!card) {
+        return [];
+    }
+    const copy = { ...(JSON.parse(JSON.stringify(card)) as Kind), id: copyId, locked: false };
+    change(copy);
+    cards.splice(at + 1, 0, copy);
+    return [copyId];
+}
+
+/** What is done to a card, be it a line, a form or a motif. */
+export const withTreatments = (id: string, change: Change<Treatments>): Edit =>
+    withCard(id, ({ treatments }) => change(treatments));
+
+/** The same with a film of the rack, which the design takes in beneath those it has. */
+export const withTreatmentsIn = (id: string, change: Change<Treatments>, film: Film | null | undefined): Edit =>
+    edit((design) => {
+        const card = cardsOf(design).find((candidate) => candidate.id === id);
+        if (card) {
+            change(card.treatments);
+            if (film) {
+                takeFilm(design, film, 'beneath');
+            }
+        }
+    });
+
+/** Mends a treatment, or makes one where a card lies on another that it was not set into. */
+export const withTreatmentFix = (id: string, { islands, into }: SheetFix): Edit =>
+    withTreatments(id, (treatments) => {
+        if (islands) {
+            treatments.cutFrom.islands = islands;
+        }
+        if (into) {
+            treatments.setInto.card = into;
+        }
+    });
+
+/** A piece erased from a card. */
+export const withPieceErased = (id: string, piece: Pick<Erasure, 'points' | 'of'>): Edit =>
+    withTreatments(id, ({ erased }) => {
+        const taken = new Set(erased.map((other) => other.id));
+        let number = erased.length + 1;
+        while (taken.has(`piece-${number}`)) {
+            number += 1;
+        }
+        erased.push({ ...defaults.erasure, ...piece, id: `piece-${number}` });
+    });
+
+/** Keeps a small shape that would be tidied away, or no longer. */
+export const withKept = ({ card, x, y }: SheetRemoval, keep: boolean): Edit =>
+    edit(({ clean }) => {
+        clean.kept = clean.kept.filter((kept) => kept.card !== card || Math.hypot(kept.x - x, kept.y - y) > 600);
+        if (keep) {
+            clean.kept.push({ card, x, y });
+        }
+    });
+
+/** What a snag offers to mend it, done to its card. */
+export const withFix = (id: string, fix: SheetFix): Edit =>
+    fix.islands || fix.into
+        ? withTreatmentFix(id, fix)
+        : withCard(id, (card) => {
+              if (isLine(card)) {
+                  if (fix.letterHeight !== null) {
+                      Object.assign(card.size, { by: 'letter', length: fix.letterHeight });
+                  }
+                  card.lettering.spacing = fix.spacing ?? card.lettering.spacing;
+              }
+          });

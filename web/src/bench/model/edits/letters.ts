@@ -1,0 +1,48 @@
+import type { Film, Letter } from '../../../api/client';
+import { defaults } from '../../../api/defaults';
+import { edit, inTurn, takeFilm, type Change, type Edit } from './edit';
+import { withLine, withWords } from './lines';
+
+/** What stands in the words for an ornament, whose glyph was chosen by sight. */
+export const ORNAMENT = '❧';
+
+/** Puts a letter on a film of the rack, or back on that of its line. */
+export const withLetterFilm =
+    (id: string, at: number, film: Film): Edit =>
+    (design) => {
+        const own = design.lines.find((line) => line.id === id)?.film === film.id;
+        return inTurn(
+            edit((now) => takeFilm(now, film, 'above')),
+            withLetter(id, at, (letter) => (letter.film = own ? '' : film.id)),
+        )(design);
+    };
+
+/** An ornament put into the words of a line before the given character. */
+export const withOrnament =
+    (id: string, at: number, glyph: number): Edit =>
+    (design) => {
+        const characters = Array.from(design.lines.find((line) => line.id === id)?.lettering.words ?? '');
+        characters.splice(at, 0, ORNAMENT);
+        return inTurn(
+            withWords(id, characters.join('')),
+            withLetter(id, at, (letter) => (letter.glyph = glyph)),
+        )(design);
+    };
+
+/** What is set for one letter; a letter that nothing is set for is left out. */
+export const withLetter = (id: string, at: number, change: Change<Letter>): Edit =>
+    withLine(id, ({ lettering }) => {
+        const letter = { ...(lettering.letters.find((other) => other.at === at) ?? plainLetter(at)) };
+        change(letter);
+        const others = lettering.letters.filter((other) => other.at !== at);
+        lettering.letters = isPlain(letter) ? others : [...others, letter].sort((a, b) => a.at - b.at);
+    });
+
+/** A letter as the font has it. */
+export const plainLetter = (at: number): Letter => ({ ...defaults.letter, at });
+
+const isPlain = ({ features, ...letter }: Letter) =>
+    features.length === 0 &&
+    Object.entries(defaults.letter).every(
+        ([field, value]) => field === 'features' || letter[field as keyof typeof letter] === value,
+    );

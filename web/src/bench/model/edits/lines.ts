@@ -1,0 +1,85 @@
+import type { Line } from '../../../api/client';
+import { defaults } from '../../../api/defaults';
+import { edit, type Change, type Edit } from './edit';
+
+export const withLine = (id: string, change: Change<Line>): Edit =>
+    edit((design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (line) {
+            change(line);
+        }
+    });
+
+/** Other words: what is set for single letters stays with those that are left. */
+export const withWords = (id: string, words: string): Edit =>
+    withLine(id, ({ lettering }) => {
+        const [before, after] = [Array.from(lettering.words), Array.from(words)];
+        let head = 0;
+        while (head < before.length && head < after.length && before[head] === after[head]) {
+            head += 1;
+        }
+        let tail = 0;
+        while (
+            tail < before.length - head &&
+            tail < after.length - head &&
+            before[before.length - 1 - tail] === after[after.length - 1 - tail]
+        ) {
+            tail += 1;
+        }
+        lettering.words = words;
+        lettering.letters = lettering.letters.flatMap((letter) => {
+            if (letter.at < head) {
+                return [letter];
+            }
+            return letter.at >= before.length - tail
+                ? [{ ...letter, at: letter.at + after.length - before.length }]
+                : [];
+        });
+    });
+
+/** Puts a card elsewhere in the order of its kind. The gaps of lines stay where they are in the stack. */
+export const withOrder = (id: string, to: number): Edit =>
+    edit((design) => {
+        const gaps = design.lines.map(({ stacking }) => stacking.gap);
+        for (const cards of [design.lines, design.forms, design.motifs]) {
+            move(cards, id, to);
+        }
+        design.lines.forEach((line, at) => (line.stacking.gap = gaps[at] ?? line.stacking.gap));
+    });
+
+function move(cards: { id: string }[], id: string, to: number): void {
+    const at = cards.findIndex((candidate) => candidate.id === id);
+    if (at >= 0 && to >= 0 && to < cards.length) {
+        cards.splice(to, 0, ...cards.splice(at, 1));
+    }
+}
+
+/** All lines as wide as one of them, by their ink. */
+export const withEqualWidths = (width: number): Edit =>
+    edit((design) => {
+        for (const line of design.lines.filter(({ locked }) => !locked)) {
+            Object.assign(line.size, { by: 'width', length: width });
+            line.stacking.shift = 0;
+        }
+    });
+
+/** A new line at the end, in the way of the last one. */
+export const withNewLine = (id: string): Edit =>
+    edit((design) => {
+        const last = design.lines.at(-1);
+        const size = last && last.size.by !== 'area' ? last.size : { by: 'letter' as const, length: 20000 };
+        design.lines.push({
+            ...defaults.line,
+            id,
+            film: last?.film ?? design.films[0]?.id ?? '',
+            lettering: {
+                ...defaults.lettering,
+                words: '',
+                font: last?.lettering.font ?? 'lobster',
+                language: last?.lettering.language ?? '',
+            },
+            size: { ...defaults.size, by: size.by, length: size.length },
+            place: { ...defaults.place, align: last?.place.align ?? 'centre' },
+            stacking: { ...defaults.stacking, gap: last ? 8000 : 0 },
+        });
+    });

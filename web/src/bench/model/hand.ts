@@ -1,0 +1,105 @@
+import type { Design, Sheet, SheetPart } from '../../api/client';
+import { together } from './arrange';
+import type { Drop, Handled } from './dropped';
+import { isLine, type Card } from './edits';
+import { isPlaced } from './follows';
+import { corner, moveBy, resized, resizedForm, scaleAbout, turnAbout } from './pose';
+import { snap, type Guide } from './snap';
+
+/** What a part is taken by: itself, a corner (−1 or 1 to the right and down), or its thread for turning. */
+export type Grip = { kind: 'part' } | { kind: 'corner'; right: 1 | -1; down: 1 | -1 } | { kind: 'thread' };
+
+/** Parts on their way. */
+export interface Gesture extends Drop {
+    guides: readonly Guide[];
+    /** The measure beside the hand. */
+    note: { turn: number } | { width: number; height: number } | null;
+}
+
+/** A hand on a part: by what it holds it, and where it took hold. */
+export interface Hold {
+    grip: Grip;
+    item: Card;
+    part: SheetPart;
+    /** The cards that move with it. */
+    cards: readonly string[];
+    x: number;
+    y: number;
+}
+
+/** The card's parts as the hand moves to a point. Alt keeps them from snapping, Shift from keeping the proportions. */
+export function handled(
+    { grip, item, part, cards, x: startX, y: startY }: Hold,
+    x: number,
+    y: number,
+    sheet: Sheet,
+    keys: { altKey: boolean; shiftKey: boolean },
+    reach: number,
+): Gesture {
+    const none = { card: item.id, cards: [item.id], guides: [], note: null, handled: null };
+    switch (grip.kind) {
+        case 'part': {
+            const free = { dx: Math.round(x - startX), dy: Math.round(y - startY), guides: [] };
+            const { dx, dy, guides } =
+                keys.altKey || !part.ink ? free : snap({ cards, ink: part.ink }, free, sheet, reach);
+            return { ...none, cards, pose: moveBy(dx, dy), guides };
+        }
+        case 'corner': {
+            const fixed = corner(part, part.turn, -grip.right, -grip.down);
+            const from = inLine(startX - fixed.x, startY - fixed.y, part.turn);
+            const to = inLine(x - fixed.x, y - fixed.y, part.turn);
+            let along = Math.max(to.along / from.along, 0.02);
+            let across = Math.max(to.across / from.across, 0.02);
+            if (keys.shiftKey === (!isLine(item) && !item.size.proportional)) {
+                // The corner goes along the diagonal, to the point of it nearest to the pointer.
+                const both = (to.along * from.along + to.across * from.across) / (from.along ** 2 + from.across ** 2);
+                along = across = Math.max(both, 0.02);
+            }
+            const pose = scaleAbout(fixed.x, fixed.y, along, across, part.turn);
+            return {
+                ...none,
+                pose,
+                note: { width: part.width * along, height: part.height * across },
+                handled: { line: resized(part, along, across), free: resizedForm(part, along, across, pose) },
+            };
+        }
+        case 'thread': {
+            const pivot = pivotOf(item, part);
+            const angle = (px: number, py: number) => (Math.atan2(px - pivot.x, pivot.y - py) * 180) / Math.PI;
+            const free = item.place.turn + angle(x, y) - angle(startX, startY);
+            const near = Math.round(free / 15) * 15;
+            const turn = inTurns(!keys.altKey && Math.abs(free - near) < 3 ? near : Math.round(free * 10) / 10);
+            return {
+                ...none,
+                pose: turnAbout(pivot.x, pivot.y, turn - item.place.turn),
+                note: { turn },
+                handled: turned(turn),
+            };
+        }
+    }
+}
+
+/** The cards that move with one that is taken: all that are chosen with it, and whatever is kept together with those. */
+export const movedWith = (design: Design, taken: string, chosen: readonly string[]): string[] => [
+    ...new Set((chosen.includes(taken) ? chosen : [taken]).flatMap((id) => together(design, id))),
+];
+
+/** What a part turns about: the centre of the circle that it is on, or its middle. */
+export function pivotOf(item: Card, part: SheetPart) {
+    const circle = isLine(item) && isPlaced(item) ? part.trace?.circle : null;
+    return circle ?? { x: part.middleX, y: part.middleY };
+}
+
+function inLine(x: number, y: number, turn: number) {
+    const [sin, cos] = [Math.sin((turn * Math.PI) / 180), Math.cos((turn * Math.PI) / 180)];
+    return { along: x * cos + y * sin, across: y * cos - x * sin };
+}
+
+/** Any card turned to an angle. */
+export const turned = (turn: number): Handled => ({
+    line: ({ place }) => (place.turn = turn),
+    free: ({ place }) => (place.turn = turn),
+});
+
+/** The same turn between −180 and 180 degrees. */
+export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;

@@ -1,0 +1,60 @@
+import { freeId, isLine, withCards, withCopies, withGone, withNewLine, type Card, type Change } from '../model/edits';
+import { cardOf } from '../state/select';
+import type { BenchStore } from '../state/store';
+
+export interface Action {
+    name: string;
+    act: () => void;
+    /** It takes something away. */
+    away?: boolean;
+}
+
+/** What can be done with a card as a whole, or where there is none. */
+export function actionsOf(store: BenchStore, id: string | null): Action[] {
+    const { design, change, chosen, chooseAll, look, aim } = store.getState();
+    const card = cardOf(design, id);
+    if (!card) {
+        return [
+            { name: 'Add a line', act: () => addLine(store) },
+            { name: 'Choose everything', act: () => chooseAll(allCards(store)) },
+            { name: 'Show the area', act: () => aim('area') },
+            { name: 'Show the whole blank', act: () => aim('blank') },
+        ];
+    }
+    const cards = chosen.includes(card.id) ? chosen : [card.id];
+    const each = (name: string, next: Change<Card>): Action => ({
+        name,
+        act: () => change(withCards(cards, next)),
+    });
+    return [
+        ...(isLine(card) && !card.locked && cards.length === 1
+            ? [{ name: 'Edit the words', act: () => look({ edited: card.id }) }]
+            : []),
+        { name: 'Duplicate', act: () => duplicate(store, cards) },
+        card.hidden ? each('Show', (now) => (now.hidden = false)) : each('Hide', (now) => (now.hidden = true)),
+        card.locked ? each('Unlock', (now) => (now.locked = false)) : each('Lock', (now) => (now.locked = true)),
+        ...(card.locked ? [] : [{ name: 'Remove', act: () => change(withGone(cards)), away: true }]),
+    ];
+}
+
+const allCards = (store: BenchStore) => {
+    const { lines, forms, motifs } = store.getState().design;
+    return [...lines, ...forms, ...motifs].map(({ id }) => id);
+};
+
+/** A new line at the end, chosen. */
+export function addLine(store: BenchStore): void {
+    const { design, change, choose, look } = store.getState();
+    const id = freeId(design);
+    change(withNewLine(id));
+    choose(id);
+    look({ pane: 'sheet' });
+}
+
+/** Copies of some cards, which are chosen instead of them. */
+export function duplicate(store: BenchStore, cards: readonly string[]): void {
+    const { change, design, chooseAll } = store.getState();
+    const { edit, copies } = withCopies(design, cards);
+    change(edit);
+    chooseAll(copies);
+}

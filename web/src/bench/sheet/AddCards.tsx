@@ -1,0 +1,50 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import type { FormKind } from '../../api/client';
+import { freeId, withNewForm } from '../model/edits';
+import { formKinds, formNames } from '../model/forms';
+import { addLine } from '../shared/actions';
+import { useBenchStore } from '../state/store';
+import { AddMotif } from './AddMotif';
+
+const look =
+    'flex-1 rounded-[3px] border border-dashed border-seam py-1 text-center font-semibold text-indigo hover:border-indigo';
+
+/** What can be put on the blank. */
+export function AddCards() {
+    const store = useBenchStore();
+    const addForm = (kind: FormKind) => {
+        const { design, change, choose } = store.getState();
+        const id = freeId(design, 'form');
+        change(withNewForm(id, kind));
+        choose(id);
+    };
+    return (
+        <div role="group" aria-label="Add" className="flex shrink-0 gap-2">
+            <button aria-label="Add a line" className={look} onClick={() => addLine(store)}>
+                Line
+            </button>
+            <Menu>
+                <MenuButton aria-label="Add a form" className={look}>
+                    Form
+                </MenuButton>
+                <MenuItems
+                    modal={false}
+                    anchor={{ to: 'bottom end', gap: 4, padding: 8 }}
+                    className="card z-20 w-40 py-1 outline-none"
+                >
+                    {formKinds.map((kind) => (
+                        <MenuItem key={kind}>
+                            <button
+                                className="block w-full px-3 py-1 text-left data-focus:bg-tape"
+                                onClick={() => addForm(kind)}
+                            >
+                                {formNames[kind]}
+                            </button>
+                        </MenuItem>
+                    ))}
+                </MenuItems>
+            </Menu>
+            <AddMotif className={look} />
+        </div>
+    );
+}

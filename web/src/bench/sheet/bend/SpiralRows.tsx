@@ -1,0 +1,47 @@
+import type { Line } from '../../../api/client';
+import { LengthField } from '../../../ui/LengthField';
+import { NumberField } from '../../../ui/NumberField';
+import { Segments } from '../../../ui/Segments';
+import { Row } from '../../shared/Row';
+import { useFollows } from './useFollows';
+
+/** A spiral: its inner radius, its pitch, and where the reading starts. */
+export function SpiralRows({ line }: { line: Line }) {
+    const { unit, put } = useFollows(line);
+    const { spiral } = line.follows;
+    return (
+        <>
+            <Row name="Spiral">
+                <LengthField
+                    label="Inner radius"
+                    note="inner"
+                    unit={unit}
+                    least={500}
+                    value={spiral.inner}
+                    onChange={(inner) => put((now) => (now.spiral.inner = inner))}
+                />
+                <NumberField
+                    label="Pitch in percent of the ink’s height"
+                    unit="% pitch"
+                    least={60}
+                    most={600}
+                    step={5}
+                    value={spiral.pitch}
+                    onChange={(pitch) => put((now) => (now.spiral.pitch = pitch), 'pitch')}
+                />
+            </Row>
+            <Row name="Reads from">
+                <Segments
+                    label="Where the reading starts"
+                    small
+                    value={spiral.from}
+                    options={[
+                        { value: 'outside', show: 'outside' },
+                        { value: 'inside', show: 'inside' },
+                    ]}
+                    onChange={(from) => put((now) => (now.spiral.from = from))}
+                />
+            </Row>
+        </>
+    );
+}

@@ -1,0 +1,106 @@
+import { useEffect, useRef } from 'react';
+import type { Line } from '../../../api/client';
+import { showRound } from '../../../measure';
+import { isLine, withCardFilm, withWords, type Card } from '../../model/edits';
+import { faceOf, loadFaces } from '../../../type/fontFaces';
+import { FilmChoice } from '../../shared/FilmChoice';
+import { pasteInOneLine } from '../../shared/pasteInOneLine';
+import { partOf } from '../../state/select';
+import { useBench, useBenchStore } from '../../state/store';
+import { CardMenu } from './CardMenu';
+import { filmOf } from './films';
+
+interface Props {
+    card: Card;
+    open: boolean;
+    name: string;
+}
+
+/** The head of a card: the words of a line, which are typed here, or the name of a form or motif; closed, its size and film too. */
+export function CardHead({ card, open, name }: Props) {
+    const { change, choose } = useBenchStore().getState();
+    const film = filmOf(card);
+    return (
+        <div className="flex min-h-7 items-center gap-2">
+            {isLine(card) ? (
+                <Words line={card} open={open} />
+            ) : (
+                <button
+                    className={`min-w-0 flex-1 truncate py-0.5 text-left text-[15px] font-semibold ${card.hidden ? 'opacity-45' : ''}`}
+                    aria-expanded={open}
+                    onClick={(event) => !event.shiftKey && choose(card.id)}
+                >
+                    {name}
+                </button>
+            )}
+            <Marks card={card} />
+            {open ? (
+                <CardMenu card={card} />
+            ) : (
+                <>
+                    <InkSize id={card.id} />
+                    {film !== null && (
+                        <FilmChoice
+                            label="Film"
+                            className="w-24 shrink-0 px-1.5!"
+                            value={film}
+                            onChange={(next) => next && change(withCardFilm(card.id, next))}
+                        />
+                    )}
+                </>
+            )}
+        </div>
+    );
+}
+
+function Words({ line, open }: { line: Line; open: boolean }) {
+    const { change, choose, chosen } = useBenchStore().getState();
+    const input = useRef<HTMLInputElement>(null);
+    const { words, font } = line.lettering;
+    useEffect(() => loadFaces([{ id: font }]), [font]);
+    useEffect(() => {
+        if (open && words === '') {
+            input.current?.focus();
+        }
+        // Only when the card opens: an emptied field keeps the caret anyway.
+        // eslint-disable-next-line react-hooks/exhaustive-deps
+    }, [open]);
+    return (
+        <input
+            ref={input}
+            id={`words-${line.id}`}
+            aria-label="Words"
+            className={`w-full min-w-0 bg-transparent placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below py-0.5 text-[21px] leading-8' : 'text-[17px] leading-6'} ${line.hidden ? 'opacity-45' : ''}`}
+            style={{ fontFamily: `'${faceOf(font)}', var(--font-sans)` }}
+            placeholder="Type the words"
+            maxLength={2000}
+            autoComplete="off"
+            spellCheck={false}
+            value={words}
+            onFocus={() => chosen.join() !== line.id && choose(line.id)}
+            onPaste={(event) => pasteInOneLine(event, (text) => change(withWords(line.id, text)))}
+            onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
+        />
+    );
+}
+
+/** That a card is hidden, locked or kept together with others. */
+function Marks({ card }: { card: Card }) {
+    const marks = [card.hidden && 'hidden', card.locked && 'locked', card.treatments.group && 'kept together'];
+    const words = marks.filter(Boolean).join(', ');
+    return words === '' ? null : (
+        <span className="shrink-0 rounded-[2px] bg-tape px-1 text-2xs text-ink" title={words}>
+            {words.replace('kept together', 'group')}
+        </span>
+    );
+}
+
+/** How large the ink of a closed card is. */
+function InkSize({ id }: { id: string }) {
+    const size = useBench((bench) => {
+        const part = partOf(bench, id);
+        const { unit } = bench.design;
+        return part?.ink ? `${showRound(part.width, unit)} × ${showRound(part.height, unit)}` : '';
+    });
+    return <span className="shrink-0 text-2xs whitespace-nowrap text-quiet">{size}</span>;
+}

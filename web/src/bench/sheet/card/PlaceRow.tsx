@@ -1,0 +1,171 @@
+import type { Form, Line, Motif } from '../../../api/client';
+import { LengthField } from '../../../ui/LengthField';
+import { NumberField } from '../../../ui/NumberField';
+import { Segments } from '../../../ui/Segments';
+import { isLine, withCard, withFree, withLine, type Card } from '../../model/edits';
+import { isPlaced, ringLeader } from '../../model/follows';
+import { useBench, useBenchStore } from '../../state/store';
+
+/** Where a card is and how it is turned, as it is seen on the stage, in one row. */
+export function PlaceRow({ card }: { card: Card }) {
+    const { change } = useBenchStore().getState();
+    return (
+        <span className="flex items-center gap-1.5">
+            {!isLine(card) ? (
+                <OfShape card={card} />
+            ) : isPlaced(card) ? (
+                <OnPath line={card} />
+            ) : (
+                <InStack line={card} />
+            )}
+            <NumberField
+                label="Turn in degrees, clockwise"
+                unit="°"
+                least={-180}
+                most={180}
+                digits={1}
+                value={card.place.turn}
+                onChange={(turn) =>
+                    change(
+                        withCard(card.id, ({ place }) => (place.turn = turn)),
+                        `turn:${card.id}`,
+                    )
+                }
+            />
+            {isLine(card) && !isPlaced(card) && <PlaceMore />}
+        </span>
+    );
+}
+
+/** A line in the stack: left, centre or right, and its gap. */
+function InStack({ line }: { line: Line }) {
+    const unit = useBench((bench) => bench.design.unit);
+    const gap = useBench(({ design }) =>
+        design.lines[0]?.id !== line.id
+            ? 'below the ink above'
+            : { top: 'below the area’s edge', middle: null, bottom: 'above the area’s edge' }[design.stack],
+    );
+    const { change } = useBenchStore().getState();
+    return (
+        <>
+            <Segments
+                label="Alignment"
+                small
+                value={line.place.align}
+                options={(['left', 'centre', 'right'] as const).map((at) => ({
+                    value: at,
+                    show: <AlignIcon at={at} />,
+                    name: { left: 'Left', centre: 'Centre', right: 'Right' }[at],
+                }))}
+                onChange={(align) =>
+                    change(
+                        withLine(line.id, ({ place, stacking }) => {
+                            place.align = align;
+                            stacking.shift = 0;
+                        }),
+                    )
+                }
+            />
+            {gap && (
+                <LengthField
+                    label={`Gap ${gap}`}
+                    note="gap"
+                    unit={unit}
+                    value={line.stacking.gap}
+                    onChange={(length) => change(withLine(line.id, ({ stacking }) => (stacking.gap = length)))}
+                />
+            )}
+        </>
+    );
+}
+
+/** A line on a ring or spiral: the centre of that. */
+function OnPath({ line }: { line: Line }) {
+    const leader = useBench(({ design }) => (line.follows.path === 'ring' ? ringLeader(line, design) : line));
+    const { change } = useBenchStore().getState();
+    const { path, ring, spiral } = leader.follows;
+    const place = path === 'spiral' ? spiral : path === 'ring' ? ring : null;
+    return (
+        place && (
+            <Spot
+                what="the centre"
+                place={place}
+                onChange={(next) =>
+                    change(
+                        withLine(leader.id, ({ follows }) =>
+                            Object.assign(follows[path === 'spiral' ? path : 'ring'], next),
+                        ),
+                    )
+                }
+            />
+        )
+    );
+}
+
+function OfShape({ card }: { card: Form | Motif }) {
+    const { change } = useBenchStore().getState();
+    return (
+        <Spot
+            what="the card"
+            place={card.place}
+            onChange={(next) => change(withFree(card.id, ({ place }) => Object.assign(place, next)))}
+        />
+    );
+}
+
+interface SpotProps {
+    what: string;
+    place: { across: number; down: number };
+    onChange: (next: { across?: number; down?: number }) => void;
+}
+
+/** How far to the right of the area's middle something is, and how far down from its top edge. */
+function Spot({ what, place: { across, down }, onChange }: SpotProps) {
+    const unit = useBench((bench) => bench.design.unit);
+    return (
+        <>
+            <LengthField
+                label={`Offset of ${what} from the area’s middle, to the right`}
+                note="right"
+                unit={unit}
+                value={across}
+                onChange={(length) => onChange({ across: length })}
+            />
+            <LengthField
+                label={`Offset of ${what} from the area’s top edge, down`}
+                note="down"
+                unit={unit}
+                value={down}
+                onChange={(length) => onChange({ down: length })}
+            />
+        </>
+    );
+}
+
+/** Opens what is rarely set of a line's position. */
+function PlaceMore() {
+    const on = useBench((bench) => bench.drawer === 'place');
+    const { open } = useBenchStore().getState();
+    return (
+        <button
+            aria-expanded={on}
+            aria-label="More about the position"
+            title="Aligned to the line above, stacked tight"
+            className="ml-auto rounded-[3px] p-1.5 hover:bg-tape"
+            onClick={() => open(on ? null : 'place')}
+        >
+            <svg aria-hidden viewBox="0 0 8 5" className="w-2 fill-none stroke-quiet stroke-[1.4]">
+                <path d={on ? 'M1 4l3-3 3 3' : 'M1 1l3 3 3-3'} />
+            </svg>
+        </button>
+    );
+}
+
+function AlignIcon({ at }: { at: Line['place']['align'] }) {
+    const short = { left: 'M2 8h7', centre: 'M4 8h8', right: 'M7 8h7' }[at];
+    return (
+        <svg aria-hidden viewBox="0 0 16 12" className="my-0.5 h-3 w-4 fill-none stroke-current stroke-[1.6]">
+            <path d={`M2 4h12 ${short}`} />
+        </svg>
+    );
+}

@@ -1,0 +1,84 @@
+import { LengthField } from '../../../ui/LengthField';
+import { NumberField } from '../../../ui/NumberField';
+import { Segments } from '../../../ui/Segments';
+import type { Card } from '../../model/edits';
+import { Row, Rows } from '../../shared/Row';
+import { useBench } from '../../state/store';
+import { useTreatments } from '../card/useTreatments';
+
+/** Copies of a card: a grid, a mirrored pair, or around a centre. */
+export function CopiesDrawer({ card }: { card: Card }) {
+    const unit = useBench((bench) => bench.design.unit);
+    const { treatments, put } = useTreatments(card);
+    const { kind, across, down, gap, count, radius } = treatments.copies;
+    return (
+        <Rows>
+            <Row name="Copies">
+                <Segments
+                    label="Copies"
+                    field="copies"
+                    small
+                    value={kind}
+                    options={[
+                        { value: 'none', show: 'none' },
+                        { value: 'grid', show: 'grid' },
+                        { value: 'mirrored', show: 'pair' },
+                        { value: 'around', show: 'ring' },
+                    ]}
+                    onChange={(next) => put((now) => (now.copies.kind = next))}
+                />
+            </Row>
+            {kind === 'grid' && (
+                <Row name="Grid">
+                    <NumberField
+                        label="Copies across"
+                        unit="across"
+                        least={1}
+                        most={20}
+                        value={across}
+                        onChange={(next) => put((now) => (now.copies.across = next))}
+                    />
+                    <NumberField
+                        label="Copies down"
+                        unit="down"
+                        least={1}
+                        most={20}
+                        value={down}
+                        onChange={(next) => put((now) => (now.copies.down = next))}
+                    />
+                </Row>
+            )}
+            {kind === 'around' && (
+                <Row name="Ring">
+                    <NumberField
+                        label="Copies around the centre"
+                        unit="in all"
+                        least={2}
+                        most={60}
+                        value={count}
+                        onChange={(next) => put((now) => (now.copies.count = next))}
+                    />
+                    <LengthField
+                        label="Radius of the ring of copies"
+                        note="radius"
+                        atRight
+                        unit={unit}
+                        value={radius}
+                        onChange={(next) => put((now) => (now.copies.radius = next))}
+                    />
+                </Row>
+            )}
+            {(kind === 'grid' || kind === 'mirrored') && (
+                <Row name="Between">
+                    <LengthField
+                        label="Gap between the copies"
+                        note="gap"
+                        unit={unit}
+                        value={gap}
+                        onChange={(next) => put((now) => (now.copies.gap = next))}
+                    />
+                </Row>
+            )}
+        </Rows>
+    );
+}

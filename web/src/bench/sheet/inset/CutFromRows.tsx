@@ -1,0 +1,46 @@
+import { LengthField } from '../../../ui/LengthField';
+import { Segments } from '../../../ui/Segments';
+import { CardName } from '../../shared/CardName';
+import { Off } from '../../shared/Off';
+import { Row } from '../../shared/Row';
+import { useBench } from '../../state/store';
+import type { Treating } from '../card/useTreatments';
+
+/** What a card is cut from, and what becomes of the islands. */
+export function CutFromRows({ treatments: { cutFrom }, put }: Treating) {
+    const unit = useBench((bench) => bench.design.unit);
+    return (
+        <>
+            <Row name="Cut from">
+                <CardName id={cutFrom.card} />
+                <Off name="Remove the cut-out" onClick={() => put((now) => (now.cutFrom.card = ''))} />
+            </Row>
+            <Row name="Islands">
+                <Segments
+                    label="What becomes of the islands"
+                    field="islands"
+                    small
+                    value={cutFrom.islands}
+                    options={[
+                        { value: 'keep', show: 'loose' },
+                        { value: 'drop', show: 'dropped' },
+                        { value: 'bridge', show: 'bridged' },
+                    ]}
+                    onChange={(islands) => put((now) => (now.cutFrom.islands = islands))}
+                />
+            </Row>
+            {cutFrom.islands === 'bridge' && (
+                <Row name="Bridges">
+                    <LengthField
+                        label="Width of the bridges"
+                        note="wide"
+                        unit={unit}
+                        least={200}
+                        value={cutFrom.bridge}
+                        onChange={(bridge) => put((now) => (now.cutFrom.bridge = bridge))}
+                    />
+                </Row>
+            )}
+        </>
+    );
+}

@@ -1,0 +1,57 @@
+import { Button } from '../../../ui/Button';
+import type { Card } from '../../model/edits';
+import { newRim } from '../../model/treatments';
+import { Rows } from '../../shared/Row';
+import { useTreatments } from '../card/useTreatments';
+import { InlineRow } from './InlineRow';
+import { OutlineRows } from './OutlineRows';
+import { ShadowRows } from './ShadowRows';
+
+/** What runs round a card, falls behind it or lies inside its strokes. */
+export function OutlinesDrawer({ card }: { card: Card }) {
+    const treating = useTreatments(card);
+    const { treatments, put, under } = treating;
+    const { outlines, shadow, inline } = treatments;
+    // The details of one alone are in sight; of several, of the last.
+    const alone = shadow.kind === 'none';
+    return (
+        <>
+            <Rows>
+                {outlines.map((_, at) => (
+                    <OutlineRows key={at} at={at} detailed={alone && at === outlines.length - 1} {...treating} />
+                ))}
+                {shadow.kind !== 'none' && <ShadowRows {...treating} />}
+                {inline.width > 0 && <InlineRow {...treating} />}
+            </Rows>
+            <div className="mt-1.5 flex flex-wrap gap-x-3 gap-y-1">
+                <Button
+                    look="words"
+                    small
+                    onClick={() => under && put((now) => now.outlines.push(newRim(under.id)), under)}
+                >
+                    {outlines.length === 0 ? '+ Outline' : '+ Another outline'}
+                </Button>
+                {shadow.kind === 'none' && (
+                    <Button
+                        look="words"
+                        small
+                        onClick={() =>
+                            under &&
+                            put((now) => {
+                                now.shadow.kind = 'block';
+                                now.shadow.film ||= under.id;
+                            }, under)
+                        }
+                    >
+                        + Shadow
+                    </Button>
+                )}
+                {inline.width === 0 && (
+                    <Button look="words" small onClick={() => put((now) => (now.inline.width = 1000))}>
+                        + Inline
+                    </Button>
+                )}
+            </div>
+        </>
+    );
+}

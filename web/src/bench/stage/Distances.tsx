@@ -1,0 +1,48 @@
+import { show } from '../../measure';
+import { distancesOf, offMiddle } from '../model/distances';
+import { moved } from '../model/pose';
+import { useBench } from '../state/store';
+import { Plate } from './Plate';
+import { useStage } from './StageView';
+
+/** How far what is moved is from its neighbours, from the edges of the area and from its middle. */
+export function Distances() {
+    const { pixel } = useStage();
+    const gesture = useBench((bench) => bench.gesture);
+    const sheet = useBench((bench) => bench.sheet);
+    const unit = useBench((bench) => bench.design.unit);
+    if (!gesture || gesture.handled) {
+        return null;
+    }
+    const ink = moved(sheet, gesture.cards, gesture.pose);
+    if (!ink) {
+        return null;
+    }
+    const { right, down } = offMiddle(ink, sheet.area);
+    const off = [
+        Math.abs(right) < 50 ? '' : `${show(Math.abs(right), unit)} ${right > 0 ? 'right' : 'left'}`,
+        Math.abs(down) < 50 ? '' : `${show(Math.abs(down), unit)} ${down > 0 ? 'below' : 'above'}`,
+    ].filter(Boolean);
+    return (
+        <g data-part="distances" pointerEvents="none">
+            {distancesOf(ink, gesture.cards, sheet).map(({ x, y, across, length }, at) => (
+                <g key={at}>
+                    <path
+                        d={across ? `M${x} ${y}h${length}` : `M${x} ${y}v${length}`}
+                        className="stroke-basting"
+                        strokeWidth="1.2"
+                        vectorEffect="non-scaling-stroke"
+                    />
+                    {length > 16 * pixel && (
+                        <Plate x={across ? x + length / 2 : x} y={across ? y : y + length / 2}>
+                            {show(length, unit)}
+                        </Plate>
+                    )}
+                </g>
+            ))}
+            <Plate x={ink.left + ink.width / 2} y={ink.top + ink.height / 2}>
+                {off.length === 0 ? 'in the middle' : `${off.join(', ')} of middle`}
+            </Plate>
+        </g>
+    );
+}

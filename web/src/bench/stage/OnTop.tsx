@@ -1,0 +1,46 @@
+import { openCard } from '../state/select';
+import { useBench } from '../state/store';
+import { ChosenLetter } from './ChosenLetter';
+import { Distances } from './Distances';
+import { Drawn } from './Drawn';
+import { Grounds } from './Grounds';
+import { Guides } from './Guides';
+import { HandNote } from './HandNote';
+import { Knots } from './Knots';
+import { Pins } from './Pins';
+import { Selection } from './Selection';
+import { useStage, viewBoxOf } from './StageView';
+import { TidiedPlaces } from './TidiedPlaces';
+import { TooThin } from './TooThin';
+
+/** What lies over the lettering: what is chosen and how to take it, what was found, and what the hand is doing. */
+export function OnTop() {
+    const { box } = useStage();
+    const chosen = useBench((bench) => bench.chosen);
+    const open = useBench(openCard);
+    const lines = useBench((bench) => bench.design.lines);
+    return (
+        <svg
+            aria-hidden
+            className="pointer-events-none absolute inset-0 size-full will-change-transform"
+            viewBox={viewBoxOf(box)}
+        >
+            <TidiedPlaces />
+            <TooThin />
+            {/* What is cut out of something has no ink of its own to be taken by. */}
+            <g className="pointer-events-auto">
+                <Grounds lines={lines.filter(({ treatments }) => treatments.cutFrom.card !== '')} />
+            </g>
+            {open && <Knots card={open} />}
+            {chosen.map((card) => (
+                <Selection key={card} card={card} alone={card === open} />
+            ))}
+            {open && <ChosenLetter card={open} />}
+            <Distances />
+            <Guides />
+            <Drawn />
+            <Pins />
+            <HandNote />
+        </svg>
+    );
+}

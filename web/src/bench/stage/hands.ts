@@ -1,0 +1,245 @@
+import type { Erasure, Letter, SheetPart } from '../../api/client';
+import { withDropped } from '../model/dropped';
+import { plainLetter, withCard, withLetter, withPieceErased, type Card } from '../model/edits';
+import { handled, movedWith, type Grip, type Hold } from '../model/hand';
+import { knotsOf, type Knot } from '../model/knots';
+import { within, type Point } from '../model/lasso';
+import { cardOf, lineOf, openCard, partOf } from '../state/select';
+import { viewOf } from '../state/camera';
+import type { BenchStore } from '../state/store';
+import type { Hit } from './hit';
+import type { StageView } from './StageView';
+
+interface Keys {
+    altKey: boolean;
+    shiftKey: boolean;
+}
+
+type Place = Parameters<StageView['toStage']>[0];
+
+/** What the hand holds. */
+type Held =
+    | { kind: 'part'; hold: Hold }
+    | { kind: 'knot'; knot: Knot; card: Card; from: Point }
+    | { kind: 'letter'; line: string; at: number; part: SheetPart; letter: Letter; from: Point }
+    | { kind: 'loop' }
+    | { kind: 'cloth' };
+
+/** How near, in screen pixels, something has to come to what it snaps to. */
+const REACH = 6;
+
+/** At most this many points of a loop are kept. */
+const MOST = 2000;
+
+/** What hands do on the stage: each press, drag and click as a change of the Bench. */
+export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
+    const bench = () => store.getState();
+    let pressed: { hit: Hit; at: Place; keys: Keys; wasChosen: boolean } | null = null;
+    let held: Held | null = null;
+
+    const holdOf = (id: string, grip: Grip, from: Point): Held => {
+        const { design, chosen } = bench();
+        const item = cardOf(design, id);
+        const part = partOf(bench(), id);
+        return item && part?.ink && !item.locked
+            ? { kind: 'part', hold: { grip, item, part, cards: movedWith(design, id, chosen), ...from } }
+            : { kind: 'cloth' };
+    };
+
+    const taken = (): Held => {
+        const { design, erasing, lasso, letter } = bench();
+        const open = openCard(bench());
+        if (!pressed) {
+            return { kind: 'cloth' };
+        }
+        const { hit, at, keys } = pressed;
+        const from = toStage(at);
+        if (erasing || lasso || (hit.kind === 'cloth' && keys.shiftKey)) {
+            return { kind: 'loop' };
+        }
+        switch (hit.kind) {
+            case 'card':
+                return holdOf(hit.card, { kind: 'part' }, from);
+            case 'corner':
+                return open === null ? { kind: 'cloth' } : holdOf(open, hit, from);
+            case 'thread':
+                return open === null ? { kind: 'cloth' } : holdOf(open, hit, from);
+            case 'knot': {
+                const card = cardOf(design, open);
+                const knot = card && knotsOf(card, partOf(bench(), open), design).find(({ name }) => name === hit.name);
+                return card && knot ? { kind: 'knot', knot, card, from } : { kind: 'cloth' };
+            }
+            case 'letter': {
+                const line = lineOf(design, open);
+                const part = partOf(bench(), open);
+                return line && part && part.em > 0 && letter !== null
+                    ? {
+                          kind: 'letter',
+                          line: line.id,
+                          at: letter,
+                          part,
+                          letter: line.lettering.letters.find((own) => own.at === letter) ?? plainLetter(letter),
+                          from,
+                      }
+                    : { kind: 'cloth' };
+            }
+            default:
+                return { kind: 'cloth' };
+        }
+    };
+
+    const gestureTo = (hold: Hold, at: Place, keys: Keys) => {
+        const { x, y } = toStage(at);
+        return handled(hold, x, y, bench().sheet, keys, REACH * (viewOf(bench())?.pixel ?? 1));
+    };
+
+    const letGo = () => {
+        held = null;
+        pressed = null;
+        bench().look({ gesture: null, drawn: [], measured: null });
+    };
+
+    return {
+        letGo,
+
+        /** The pointer goes down: what it is on is chosen at once, unless it is one of several that are. */
+        press: (hit: Hit, event: Place & Keys) => {
+            const { chosen, choose, look } = bench();
+            const card = hit.kind === 'card' ? hit.card : null;
+            const wasChosen = card !== null && chosen.includes(card);
+            pressed = {
+                hit,
+                at: { clientX: event.clientX, clientY: event.clientY },
+                keys: { altKey: event.altKey, shiftKey: event.shiftKey },
+                wasChosen,
+            };
+            look({ menu: null });
+            if (card !== null && !wasChosen && !event.shiftKey) {
+                choose(card);
+            }
+        },
+
+        /** It was a click: with Shift the card is chosen besides, or no longer; beside everything, nothing is chosen. */
+        click: ({ shiftKey }: Keys) => {
+            const { toggle, choose, showSnag, sheet, look, erasing } = bench();
+            const hit = pressed?.hit ?? { kind: 'cloth' };
+            if (hit.kind === 'card') {
+                if (shiftKey) {
+                    toggle(hit.card);
+                } else {
+                    choose(hit.card);
+                }
+            } else if (hit.kind === 'pin') {
+                showSnag(sheet.snags.find(({ number }) => number === hit.number) ?? null);
+            } else if (hit.kind === 'cloth' && !shiftKey) {
+                choose(null);
+                showSnag(null);
+            } else if (hit.kind === 'draw' && !erasing) {
+                look({ lasso: false });
+            }
+            letGo();
+        },
+
+        /** The press becomes a drag. */
+        take: () => {
+            held = taken();
+        },
+
+        move: (at: Place, [right = 0, down = 0]: readonly number[], keys: Keys) => {
+            const { look, change, pan, drawn, erasing, design } = bench();
+            if (held?.kind === 'part') {
+                look({ gesture: gestureTo(held.hold, at, keys) });
+            } else if (held?.kind === 'knot') {
+                const { knot, card, from } = held;
+                const to = toStage(at);
+                const name = `${knot.name}:${card.id}`;
+                change(withCard(card.id, knot.to(knot.x + to.x - from.x, knot.y + to.y - from.y)), name);
+                const now = cardOf(bench().design, card.id);
+                look({ measured: now ? { ...to, text: knot.measure(now, design.unit) } : null });
+            } else if (held?.kind === 'letter') {
+                const { line, at: place, part, letter, from } = held;
+                const next = nudged(letter, part, lineOf(design, line)?.size.stretch ?? 100, from, toStage(at));
+                change(
+                    withLetter(line, place, (now) => Object.assign(now, next)),
+                    `letter:${line}:${place}`,
+                );
+                look({ measured: { ...toStage(at), text: `${next.along} right, ${next.across} up` } });
+            } else if (held?.kind === 'loop') {
+                const start = pressed ? toStage(pressed.at) : toStage(at);
+                const to = toStage(at);
+                look({
+                    drawn: erasing?.shape === 'rectangle' ? rectangle(start, to) : [...drawn, to].slice(-MOST),
+                });
+            } else {
+                pan(right, down);
+            }
+        },
+
+        drop: (at: Place, keys: Keys) => {
+            const { carry, sheet, look, drawn, erasing, chooseAll, chosen, change } = bench();
+            if (held?.kind === 'part') {
+                const gesture = gestureTo(held.hold, at, keys);
+                carry(gesture.cards, gesture.pose, withDropped(gesture, sheet));
+            } else if (held?.kind === 'loop' && erasing) {
+                const part = partOf(bench(), erasing.card);
+                const piece = part && pieceOf(drawn, part);
+                if (piece) {
+                    change(withPieceErased(erasing.card, piece));
+                }
+                look({ erasing: null });
+            } else if (held?.kind === 'loop') {
+                const found = within(drawn, sheet);
+                chooseAll(pressed?.keys.shiftKey ? [...new Set([...chosen, ...found])] : found);
+                look({ lasso: false });
+            }
+            letGo();
+        },
+
+        /** A double click on a line edits its words where they are. */
+        edit: (hit: Hit) => {
+            const { design, look } = bench();
+            const line = lineOf(design, hit.kind === 'card' ? hit.card : openCard(bench()));
+            if (line && !line.locked && hit.kind !== 'cloth') {
+                look({ edited: line.id });
+            }
+        },
+
+        menu: (hit: Hit, x: number, y: number) => {
+            const { chosen, choose, look } = bench();
+            letGo();
+            const card = hit.kind === 'card' ? hit.card : hit.kind === 'cloth' ? null : (chosen.at(-1) ?? null);
+            if (card !== null && !chosen.includes(card)) {
+                choose(card);
+            }
+            look({ menu: { x, y, card } });
+        },
+    };
+}
+
+/** A letter moved along and across its line, in thousandths of the em. */
+function nudged(letter: Letter, part: SheetPart, stretch: number, from: Point, to: Point) {
+    const turn = (part.turn * Math.PI) / 180;
+    const [x, y] = [to.x - from.x, to.y - from.y];
+    const perMille = 1000 / part.em;
+    const along = (x * Math.cos(turn) + y * Math.sin(turn)) * perMille * (100 / stretch);
+    const across = (x * Math.sin(turn) - y * Math.cos(turn)) * perMille;
+    return {
+        along: Math.round((letter.along + along) * 2) / 2,
+        across: Math.round((letter.across + across) * 2) / 2,
+    };
+}
+
+const rectangle = (from: Point, to: Point): Point[] => [from, { x: to.x, y: from.y }, to, { x: from.x, y: to.y }];
+
+/** A piece to be erased, measured from the middle of the part; null where nothing was drawn round. */
+function pieceOf(loop: readonly Point[], part: SheetPart): Pick<Erasure, 'points' | 'of'> | null {
+    if (loop.length < 3) {
+        return null;
+    }
+    // A line is as large as its letters, however many there are.
+    const [width, height] = part.letterHeight > 0 ? [part.letterHeight, part.letterHeight] : [part.width, part.height];
+    return {
+        points: loop.flatMap(({ x, y }) => [Math.round(x - part.middleX), Math.round(y - part.middleY)]),
+        of: { width, height, turn: part.turn },
+    };
+}
