@@ -1,25 +1,19 @@
-import { expect, test, type Page } from './support/shop';
-
-async function place(page: Page, card: string) {
-    const box = await page.locator(`[data-line=${card}]`).first().boundingBox();
-    expect(box).not.toBeNull();
-    return box ?? { x: 0, y: 0, width: 0, height: 0 };
-}
+import { open, place } from './support/bench';
+import { expect, test } from './support/shop';
 
 test('cards are lined up by their ink, kept together, and a piece is taken out and brought back', async ({ page }) => {
     await page.goto('/designs/crew-badge');
-    await page.getByRole('button', { name: 'Arrange' }).click();
-    const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('Ring').check();
-    await dialog.getByLabel('Crossed oars').check();
-    await dialog.getByRole('button', { name: 'Bottom' }).click();
+    await page.getByRole('button', { name: 'Ring', exact: true }).click();
+    await page.getByRole('button', { name: 'Crossed oars', exact: true }).click({ modifiers: ['Shift'] });
+    const strip = page.getByRole('toolbar', { name: 'Several cards' });
+    await strip.getByRole('button', { name: 'Line up at the bottom' }).click();
     await expect(async () => {
         const [rim, waves] = [await place(page, 'rim'), await page.locator('[data-line=oars]').last().boundingBox()];
         const oars = await place(page, 'oars');
         const lowest = Math.max(oars.y + oars.height, (waves?.y ?? 0) + (waves?.height ?? 0));
         expect(Math.abs(lowest - rim.y - rim.height)).toBeLessThan(1.5);
     }).toPass();
-    await dialog.getByRole('button', { name: 'Keep together' }).click();
+    await strip.getByRole('button', { name: 'Keep together' }).click();
     await page.keyboard.press('Escape');
 
     // Dragging one takes the other along.
@@ -38,8 +32,9 @@ test('cards are lined up by their ink, kept together, and a piece is taken out a
     const path = () => page.locator('[data-line=rim]').first().getAttribute('d');
     const whole = await path();
     const rim = await place(page, 'rim');
+    await open(page, 'Inset');
     const card = page.getByRole('region', { name: 'Form: Ring' });
-    await card.getByRole('button', { name: '+ Take a box out' }).click();
+    await card.getByRole('button', { name: 'Erase rectangle' }).click();
     await page.mouse.move(rim.x + rim.width / 2 - 20, rim.y - 5);
     await page.mouse.down();
     await page.mouse.move(rim.x + rim.width / 2 + 20, rim.y + 25, { steps: 4 });

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
+import { more, open } from './support/bench';
 import { expect, test } from './support/shop';
 
 const saved = (page: Page) =>
@@ -21,8 +22,17 @@ const layer = (page: Page, film: string) =>
         .locator('[data-part=lettering]')
         .getAttribute('d');
 
+/** Opens the card of a film, if it is closed. */
+async function details(page: Page, film: string) {
+    const card = films(page).getByRole('button', { name: `${film}: details` });
+    if ((await card.getAttribute('aria-expanded')) === 'false') {
+        await card.click();
+    }
+}
+
 /** The rings of a downloaded blade side, and its marks, in mm. */
 async function download(page: Page, film: string) {
+    await details(page, film);
     const [file] = await Promise.all([
         page.waitForEvent('download'),
         page.getByRole('link', { name: `Download the blade side of ${film}` }).click(),
@@ -47,7 +57,7 @@ test('a trap is set between two films, and the slip test says what it is good fo
     await test.getByLabel('How far it slips').press('Enter');
     await test.getByRole('button', { name: 'The film that slips' }).click();
     await page.getByRole('option', { name: 'Chalk' }).click();
-    await expect(test.getByText('Nothing shows that should not.')).toBeVisible();
+    await expect(test.getByText('Nothing shows that should be covered.')).toBeVisible();
     const done = saved(page);
     await joint.getByRole('textbox', { name: 'Trap between Chalk and Buoy' }).fill('0.5');
     await joint.getByRole('textbox', { name: 'Trap between Chalk and Buoy' }).press('Enter');
@@ -79,8 +89,10 @@ test('films are reordered, looked at one by one, and laid on one another by mark
     await expect(wear.first()).toBeVisible();
 
     // Pressed up to the outline: two layers; only the lettering: one.
-    await page.getByRole('button', { name: 'Show what is pressed up to Buoy' }).click();
+    await details(page, 'Buoy');
+    await page.getByRole('button', { name: 'Show as pressed up to Buoy' }).click();
     await expect(page.locator('[data-layer]')).toHaveCount(2);
+    await details(page, 'Chalk');
     await page.getByRole('button', { name: 'Show only Chalk' }).click();
     await expect(page.locator('[data-layer]')).toHaveCount(1);
     await page.getByRole('button', { name: 'Show only Chalk' }).click();
@@ -117,9 +129,10 @@ test('films are reordered, looked at one by one, and laid on one another by mark
 
 test('a film that takes nothing on top is pressed last, and the page says why', async ({ page }) => {
     await page.goto('/designs/regatta-shirt');
+    await open(page, 'Outlines');
     await page.getByRole('button', { name: 'Film of outline 1' }).click();
     await page.getByRole('option', { name: 'Spray glitter' }).click();
-    await expect(films(page).getByText(/Spray glitter takes nothing on top, so it is pressed after/)).toBeVisible();
+    await expect(films(page).getByText(/Spray glitter can’t be layered over, so it is pressed after/)).toBeVisible();
     await expect(films(page).getByText(/Chalk runs on beneath it instead/)).toBeVisible();
     const order = await names(page);
     expect(order.indexOf('Spray glitter')).toBeLessThan(order.indexOf('Chalk'));
@@ -141,7 +154,8 @@ test('the cheaper variant is one click away, and letters take turns in two films
     await expect(page.getByLabel('Name of the design')).toHaveValue('Regatta shirt, back, 2 films');
     await expect(async () => expect(await names(page)).toEqual(['Sun-up', 'Chalk'])).toPass();
 
-    await page.getByRole('button', { name: 'Single letters' }).click();
+    await open(page, 'Letters');
+    await more(page);
     await page.getByRole('button', { name: 'Film of every other letter' }).click();
     await page.getByRole('option', { name: 'Sun-up' }).click();
     await expect(page.locator('[data-line=club]')).toHaveCount(2);

@@ -1,13 +1,8 @@
+import { more, open, place, snags } from './support/bench';
 import { expect, savedAfter, test, type Page } from './support/shop';
 
 const saved = (page: Page) =>
     page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
-
-async function place(page: Page, card: string) {
-    const box = await page.locator(`[data-line=${card}]`).first().boundingBox();
-    expect(box).not.toBeNull();
-    return box ?? { x: 0, y: 0, width: 0, height: 0 };
-}
 
 /** Takes a knot of the chosen line and moves it by some pixels. */
 async function drag(page: Page, knot: string, dx: number, dy: number) {
@@ -26,6 +21,7 @@ const field = async (page: Page, label: string) => Number(await page.getByLabel(
 test('edges are dragged on the stage, typed exactly, and the words are typed as before', async ({ page }) => {
     await page.goto('/designs/club-front');
     const before = await place(page, 'club');
+    await open(page, 'Bend');
     const rise = await field(page, 'Rise of the top edge');
 
     await drag(page, 'top middle', 0, -40);
@@ -33,7 +29,8 @@ test('edges are dragged on the stage, typed exactly, and the words are typed as 
     expect(higher).toBeGreaterThan(rise + 5);
     expect((await place(page, 'club')).height).toBeGreaterThan(before.height + 25);
     await drag(page, 'top right', 0, -20);
-    expect(await field(page, 'How much higher the right end of the top edge is')).toBeGreaterThan(3);
+    await more(page);
+    expect(await field(page, 'Lift of the right end of the top edge')).toBeGreaterThan(3);
 
     await page.getByLabel('Rise of the top edge').fill('1 in');
     await page.getByLabel('Rise of the top edge').press('Enter');
@@ -60,6 +57,7 @@ test('edges are dragged on the stage, typed exactly, and the words are typed as 
 test('a line is put on an arc, bent by hand without ever turning over, and straightened by undo', async ({ page }) => {
     await page.goto('/designs/kit-bag-ottilie');
     const straight = await place(page, 'name');
+    await open(page, 'Bend');
     await page.getByRole('button', { name: 'Follows' }).click();
     let done = saved(page);
     await page.getByRole('option', { name: 'an arc', exact: true }).click();
@@ -94,13 +92,14 @@ test('two lines share a ring; one that is too long says what fits, and one click
 
     const words = page.getByRole('region', { name: /Line: TERN/ }).getByLabel('Words', { exact: true });
     await words.fill('TERN POINT ROWERS AND ALL WHO ROW WITH THEM ON SATURDAYS');
-    const snag = page.getByRole('region', { name: 'Snags' }).getByText(/longer than what it follows/);
+    const snag = (await snags(page)).getByText(/longer than its path/);
     await expect(snag).toBeVisible();
     const fix = page.getByRole('button', { name: /^Letters [\d.]+ mm high$/ }).first();
     const height = (await fix.textContent())?.match(/[\d.]+/)?.[0] ?? '';
     await fix.click();
     await expect(snag).toBeHidden();
-    await expect(page.getByLabel('Letter height')).toHaveValue(Number(height).toFixed(1));
+    await open(page, 'Letters');
+    await expect(page.getByLabel('Height of the capitals')).toHaveValue(Number(height).toFixed(1));
 });
 
 test('pasted line breaks read as spaces on a spiral', async ({ page }) => {

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { fileURLToPath } from 'node:url';
+import { more, open, snags as openSnags } from './support/bench';
 import { expect, test, type Page, undo } from './support/shop';
 
 const font = fileURLToPath(new URL('../node_modules/source-sans/OTF/SourceSans3-Black.otf', import.meta.url));
@@ -25,9 +26,9 @@ test('a font is brought and used, a letter gets another form, a pair is nudged, 
     );
     await page.dispatchEvent('body', 'dragover', { dataTransfer: data });
     await page.dispatchEvent('body', 'drop', { dataTransfer: data });
-    const arrived = page.getByRole('status', { name: 'Fonts that came in' });
+    const arrived = page.getByRole('status', { name: 'Files that came in' });
     await expect(arrived).toContainText('Source Sans 3 Black is in the type case');
-    await expect(arrived).toContainText('This is no font file');
+    await expect(arrived).toContainText('Drop an SVG file for a motif');
     await arrived.getByRole('button', { name: 'Use it for the line' }).click();
     await expect(page.getByRole('button', { name: 'Font' })).toContainText('Source Sans 3 Black');
     await expect(async () => expect(await shape(page)).not.toBe(original)).toPass();
@@ -37,24 +38,24 @@ test('a font is brought and used, a letter gets another form, a pair is nudged, 
     await page.getByRole('button', { name: 'Font' }).click();
     await page.getByRole('option', { name: /Lobster/ }).click();
     await words.fill('Coxswain');
-    await page.getByLabel('Letter spacing in thousandths of the em').fill('-40');
-    await page.getByLabel('Letter spacing in thousandths of the em').press('Enter');
-    const snags = page.getByRole('region', { name: 'Snags' });
-    await expect(snags).toContainText('“wa” miss each other by');
+    await open(page, 'Letters');
+    await page.getByLabel('Letter spacing').fill('-40');
+    await page.getByLabel('Letter spacing').press('Enter');
+    const snags = await openSnags(page);
+    await expect(snags).toContainText('“wa” don’t connect');
     await expect(snags).toContainText('one letter fills');
-    await page.getByRole('button', { name: 'Forms and joins' }).click();
+    await more(page);
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
     await page.getByRole('button', { name: 'Mend joins (2)' }).click();
-    await expect(page.getByText('“wa” were moved together')).toBeVisible();
-    await expect(page.getByText(/were moved apart/)).toBeVisible();
-    await expect(snags).not.toContainText('miss each other');
+    await expect(page.getByText('“wa” moved')).toBeVisible();
+    await expect(page.getByText(/further apart/)).toBeVisible();
+    await expect(snags).not.toContainText('connect');
     await expect(snags).not.toContainText('one letter fills');
     await page.getByRole('button', { name: 'Font' }).click();
     await page.getByRole('option', { name: /Meow Script/ }).click();
     await words.fill('Tern Point');
 
     // A letter in another form, seen in its word; then nudged by field, by key and by hand.
-    await page.getByRole('button', { name: 'Single letters' }).click();
     await page.getByRole('button', { name: 'Letter 1: T' }).click();
     const forms = page.getByRole('group', { name: 'Forms of the letter' }).getByRole('button');
     await expect(async () => expect(await forms.count()).toBeGreaterThan(1)).toPass();
@@ -63,11 +64,11 @@ test('a font is brought and used, a letter gets another form, a pair is nudged, 
     await expect(async () => expect(await shape(page)).not.toBe(before)).toPass();
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
-    await page.getByLabel('Room before the letter').first().fill('0');
+    await page.getByLabel('Space before the letter').first().fill('0');
     await page.getByRole('button', { name: 'Letter 6: P' }).click();
-    await page.getByLabel('Room before the letter').fill('60');
+    await page.getByLabel('Space before the letter').fill('60');
     let done = put(page);
-    await page.getByLabel('Room before the letter').press('Enter');
+    await page.getByLabel('Space before the letter').press('Enter');
     await done;
     const frame = page.locator('[data-part=letter]');
     const place = async () => (await frame.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
@@ -107,7 +108,8 @@ test('a line is tried out in several fonts, and an ornament is chosen by sight',
     await tries.getByRole('button', { name: /Meow Script/ }).click();
     await expect(page.getByRole('button', { name: 'Font' })).toContainText('Meow Script');
 
-    await page.getByRole('button', { name: 'Single letters' }).click();
+    await open(page, 'Letters');
+    await more(page);
     await page.getByRole('button', { name: 'after the words' }).click();
     await page.getByLabel('Find a glyph').fill('A.ss01');
     const glyphs = page.getByRole('dialog').getByRole('listitem');

@@ -1,3 +1,4 @@
+import { open, snags, withCard } from './support/bench';
 import { expect, test, type Page } from './support/shop';
 import { areaOf, weldedArea } from './support/geos';
 import { readSheet } from './support/svg';
@@ -60,7 +61,8 @@ test('a name is typed, welded, mirrored, saved and downloaded at true size', asy
 
 test('the blank, a second line, the font and the film are chosen', async ({ page }) => {
     await page.goto('/designs/boatshed-pouch');
-    await page.getByRole('button', { name: 'Size' }).click();
+    await page.getByRole('button', { name: 'Change' }).click();
+    await page.getByRole('button', { name: 'Size', exact: true }).click();
     await page.getByRole('option', { name: 'Small' }).click();
     await expect(page.getByRole('region', { name: 'Blank' })).toContainText('150 × 70 mm');
 
@@ -74,10 +76,10 @@ test('the blank, a second line, the font and the film are chosen', async ({ page
     await page.getByRole('option', { name: 'Foam' }).click();
     await expect(page.getByRole('region', { name: 'Foam layer' })).toBeVisible();
     await expect(page.getByRole('region', { name: /layer$/ })).toHaveCount(2);
-    await line.getByRole('button', { name: 'Duplicate' }).click();
+    await withCard(page, 'Duplicate');
     await expect(page.getByRole('region', { name: 'Line: Tools' })).toHaveCount(2);
     for (const left of [1, 0]) {
-        await page.getByRole('button', { name: 'Remove' }).click();
+        await withCard(page, 'Remove');
         await expect(page.getByRole('region', { name: 'Line: Tools' })).toHaveCount(left);
         await page.getByLabel('Words').last().click();
     }
@@ -89,11 +91,12 @@ test('what will go wrong is said before it is cut', async ({ page }) => {
     await page.goto('/designs/cox-shirt-chest');
     await page.getByLabel('Ink width').fill('12 cm');
     await page.getByLabel('Ink width').press('Enter');
-    await expect(page.getByRole('region', { name: 'Snags' })).toContainText('10.0 mm at the left');
+    await expect(await snags(page)).toContainText('10.0 mm at the left');
     await page.getByRole('button', { name: 'Film' }).first().click();
     await page.getByRole('option', { name: 'Spray glitter' }).click();
-    await page.getByLabel('Letter height').fill('13in');
-    await page.getByLabel('Letter height').press('Enter');
+    await open(page, 'Letters');
+    await page.getByLabel('Height of the capitals').fill('13in');
+    await page.getByLabel('Height of the capitals').press('Enter');
     await expect(page.getByRole('region', { name: 'Snags' })).toContainText('Spray glitter is 300.0 mm wide');
     await expect(page.getByRole('contentinfo', { name: 'Tape' })).toContainText('snags');
 

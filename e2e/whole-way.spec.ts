@@ -51,7 +51,8 @@ test('a new user goes the whole way: job, blank, two lines, inches, hands, keys,
     await page.getByRole('button', { name: 'Hang it on the rail' }).click();
 
     // The blank, then two lines with sizes in inches.
-    await page.getByRole('button', { name: 'Size' }).click();
+    await page.getByRole('button', { name: 'Change' }).click();
+    await page.getByRole('button', { name: 'Size', exact: true }).click();
     await page.getByRole('option', { name: 'M', exact: true }).click();
     await page.getByText('in', { exact: true }).click();
     await page.getByRole('button', { name: 'Add a line' }).click();

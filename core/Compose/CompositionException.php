@@ -9,12 +9,12 @@ final class CompositionException extends \RuntimeException
 {
     public static function tooLong(): self
     {
-        return new self('At this size the line would be longer than 40 metres. Give it a smaller size.');
+        return new self('At this size the line would be longer than 40 metres. Make it smaller.');
     }
 
     public static function nothingLeft(): self
     {
-        return new self('Nothing of the letters is left like this. Make the line larger, or its strokes heavier.');
+        return new self('Thinned this much, nothing of the letters is left. Make the line larger, or its strokes heavier.');
     }
 
     public static function notWelded(\Throwable $why): self
@@ -24,26 +24,26 @@ final class CompositionException extends \RuntimeException
 
     public static function noBrim(): self
     {
-        return new self('The placement has no brim to follow. Choose a placement on a brim, or let the line follow something else.');
+        return new self('This placement has no brim. Choose a placement on a brim, or another path for the line.');
     }
 
     public static function noShape(): self
     {
-        return new self('The shape whose outline it follows is not there. Choose another one, or let the line follow something else.');
+        return new self('The shape whose outline the line follows is gone. Choose another shape, or another path.');
     }
 
     public static function noForm(): self
     {
-        return new self('The form whose edges it fills is not there. Choose another one, or another edge.');
+        return new self('The form whose edges the line fills is gone. Choose another form, or another edge.');
     }
 
     public static function noRoomInForm(): self
     {
-        return new self('Inside the form nothing is left to fill. Make its inset smaller, or the form larger.');
+        return new self('The inset leaves no room inside the form. Make the inset smaller, or the form larger.');
     }
 
     public static function cannotBeThatSmall(): self
     {
-        return new self('However small its letters, the line does not get that small: what it follows, or its edges, take more. Ask for a larger size, or make those smaller.');
+        return new self('The line can’t be made this small: its path or its edges need more room. Choose a larger size, or make the path smaller.');
     }
 }

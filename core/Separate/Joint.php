@@ -32,9 +32,9 @@ final readonly class Joint
     {
         [$kind, $reason] = match (true) {
             JointKind::Gap === $wanted->kind, JointKind::Butted === $wanted->kind => [$wanted->kind, null],
-            !$lower->carries => [JointKind::Butted, "Neither {$lower->name} nor {$upper->name} takes anything on top, so they meet edge to edge."],
-            !$upper->opaque => [JointKind::Butted, "{$upper->name} lets through what lies beneath, so they meet edge to edge."],
-            $covers => [JointKind::Trapped, "{$upper->name} takes nothing on top, so {$lower->name} runs on beneath it instead."],
+            !$lower->carries => [JointKind::Butted, "Neither {$lower->name} nor {$upper->name} can be layered over, so they meet edge to edge."],
+            !$upper->opaque => [JointKind::Butted, "{$upper->name} is translucent, so they meet edge to edge."],
+            $covers => [JointKind::Trapped, "{$upper->name} can’t be layered over, so {$lower->name} runs on beneath it instead."],
             default => [$wanted->kind, null],
         };
 

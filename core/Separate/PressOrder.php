@@ -40,7 +40,8 @@ final readonly class PressOrder
             if ([] !== $over) {
                 $highest = $over[\array_key_last($over)];
                 $order = self::put($order, $film, $highest);
-                $reasons[$film->id] = "{$film->name} takes nothing on top, so it is pressed after ".self::names($over).' and cut out where that shows.';
+                $show = 1 === \count($over) ? 'shows' : 'show';
+                $reasons[$film->id] = "{$film->name} can’t be layered over, so it is pressed after ".self::names($over).' and knocked out where '.self::names($over)." $show.";
             }
         }
         foreach ($wanted as $film) {
@@ -48,7 +49,7 @@ final readonly class PressOrder
                 $after = \array_slice($wanted, 1 + (int) \array_search($film, $wanted, true));
                 $others = \array_filter($after, static fn (Film $other): bool => !$other->finish->comesLast());
                 if ($order[\count($order) - 1]->id !== $film->id && [] !== $others) {
-                    $reasons[$film->id] = "{$film->name} must be pressed last: heat on top would flatten it.";
+                    $reasons[$film->id] = "{$film->name} must be pressed last: more heat would flatten it.";
                 }
                 $order = self::put($order, $film, null);
             }

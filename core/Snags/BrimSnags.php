@@ -35,8 +35,8 @@ final class BrimSnags
         if ($farthest[0] > $brim->edge) {
             $snags[] = new Snag(
                 kind: SnagKind::OffBrim,
-                message: "The ink is {$measure($farthest[0] - $brim->edge)} beyond the brim’s edge.",
-                cure: 'Measure the line further in from the edge, or make it smaller.',
+                message: "The ink runs {$measure($farthest[0] - $brim->edge)} over the brim’s edge.",
+                cure: 'Move the line further in from the edge, or make it smaller.',
                 card: $part->card,
                 film: $part->film,
                 x: $farthest[1],
@@ -46,8 +46,8 @@ final class BrimSnags
         if ($nearest[0] < $brim->crown && \INF !== $nearest[0]) {
             $snags[] = new Snag(
                 kind: SnagKind::OffBrim,
-                message: "The ink is {$measure($brim->crown - $nearest[0])} on the crown.",
-                cure: 'Measure the line less far in from the edge, or make it smaller.',
+                message: "The ink runs {$measure($brim->crown - $nearest[0])} onto the crown.",
+                cure: 'Move the line out towards the edge, or make it smaller.',
                 card: $part->card,
                 film: $part->film,
                 x: $nearest[1],

@@ -9,7 +9,7 @@ use Uvret\Compose\Follow\StrainKind;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
 
-/** Where lines do not go well with what they follow. */
+/** Lines that don’t fit the path they follow. */
 final class FollowSnags
 {
     /** @return list<Snag> */
@@ -25,23 +25,23 @@ final class FollowSnags
         [$kind, $message, $cure] = match ($strain->kind) {
             StrainKind::TooLong => [
                 SnagKind::LongerThanPath,
-                "The line is $by longer than what it follows.",
-                'Make the letters smaller, or close up their spacing.',
+                "The line is $by longer than its path.",
+                'Make the letters smaller, or tighten their spacing.',
             ],
             StrainKind::NotReached => [
                 SnagKind::LongerThanPath,
-                "On what it follows the line cannot be that large: $by are missing.",
-                'Ask for a smaller size, or make what it follows larger.',
+                "The path is too short for this size ($by short).",
+                'Choose a smaller size, or make the path longer.',
             ],
             StrainKind::TooTight => [
                 SnagKind::TightCurve,
-                "The curve is too tight: letters cross by $by where it bends most.",
-                'Make the curve wider or the letters smaller, or let them stand on the other side.',
+                "The curve is too tight: letters overlap by $by where it bends most.",
+                'Widen the curve, make the letters smaller, or put them on its other side.',
             ],
             StrainKind::Overlap => [
                 SnagKind::Overlap,
                 "“{$strain->letters}” overlap by $by on the curve.",
-                'Nudge one of them, or let the letters stand wider.',
+                'Nudge one of them, or add letter spacing.',
             ],
         };
         $fixes = [];

@@ -8,7 +8,7 @@ use Uvret\Compose\Joining\Joint;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
 
-/** Letters that ought to join and don't, barely do, or fill one another's holes. */
+/** Letters that should connect and don’t, barely do, or fill one another’s holes. */
 final class JointSnags
 {
     /** How thick the neck has to be at least, in µm. */
@@ -33,8 +33,8 @@ final class JointSnags
             }
             $message = match ($kind) {
                 SnagKind::FilledHole => \sprintf('“%s”: one letter fills %d %% of the other’s hole.', $pair, \max(1, (int) \round(100 * $joint->lostShare))),
-                SnagKind::LooseLetters => \sprintf('“%s” miss each other by %s.', $pair, $design->measure($joint->gap)),
-                default => \sprintf('“%s” barely join: the neck is %s thick.', $pair, $design->measure($joint->overlap)),
+                SnagKind::LooseLetters => \sprintf('“%s” don’t connect: %s gap.', $pair, $design->measure($joint->gap)),
+                default => \sprintf('“%s” barely connect: the neck is %s thick.', $pair, $design->measure($joint->overlap)),
             };
             $snags[] = new Snag($kind, $message, self::CURE, $part->card, $part->film, $joint->x, $joint->y);
         }

@@ -10,7 +10,7 @@ use Uvret\Geometry\Length;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\Unit;
 
-/** What would be lost of a part, with place, measure and cure. */
+/** Places of a part that are too thin or too small to cut, with measure and cure. */
 final readonly class LossSnags
 {
     /** @return list<Snag> */
@@ -21,31 +21,33 @@ final readonly class LossSnags
             ? \sprintf('%.2f', $length / 25_400)
             : Length::ofMicrometres($length)->format($design->unit)).' '.$design->unit->symbol();
         $heavier = PartRole::Base !== $loss->role
-            ? "Make the {$loss->role->value} wider, give it another film, or leave it out."
-            : (null === $loss->passHeight ? 'Choose a heavier face.' : "With letters {$measure($loss->passHeight)} high nothing would be lost; or choose a heavier face.");
+            ? "Make the {$loss->role->value} wider, choose another film, or leave it out."
+            : (null === $loss->passHeight ? 'Choose a heavier font.' : "Make the letters at least {$measure($loss->passHeight)} high, or choose a heavier font.");
         $isInset = '' !== ($design->treatments()[$loss->card]->setInto->card ?? '');
         $strokes = PartRole::Base === $loss->role ? 'Strokes are' : "The {$loss->role->value} is";
         $thin = "thinner than {$measure($loss->limit)}";
-        $down = "the thinnest about {$measure($loss->thinnest)}";
+        $least = "(thinnest about {$measure($loss->thinnest)})";
         $snags = [];
         foreach ([
             [
                 SnagKind::ThinStroke,
                 $loss->strokes,
-                static fn (string $places): string => $isInset ? "The inset’s own strokes are $thin in $places, $down, and would tear." : "$strokes $thin in $places, $down, and would tear.",
+                static fn (string $places): string => $isInset ? "The inset’s own strokes are $thin in $places $least and would tear." : "$strokes $thin in $places $least and would tear.",
                 $heavier,
             ],
             [
                 SnagKind::ThinNeck,
                 $loss->necks,
-                static fn (string $places): string => "It hangs together by less than {$measure($loss->limit)} in $places, $down.",
-                'Join it more firmly, make it larger, or let the parts fall apart.',
+                static fn (string $places, int $count): string => 1 === $count
+                    ? "A neck is narrower than {$measure($loss->limit)} $least."
+                    : "$count necks are narrower than {$measure($loss->limit)} $least.",
+                'Join it more firmly, make it larger, or let the parts separate.',
             ],
             [
                 SnagKind::ThinRemains,
                 $loss->remains,
-                static fn (string $places): string => "What the inset leaves is $thin in $places, $down.",
-                'Give it less clearance, move it, or make what it is set into heavier.',
+                static fn (string $places): string => "What is left around the inset is $thin in $places $least.",
+                'Reduce the clearance, move the inset, or make what it is set into heavier.',
             ],
             [
                 SnagKind::SmallHole,

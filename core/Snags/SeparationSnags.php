@@ -11,7 +11,7 @@ use Uvret\Separate\CutLayer;
 use Uvret\Separate\Pile;
 use Uvret\Separate\Separation;
 
-/** What films on one another bring with them. */
+/** Problems of films pressed over one another. */
 final readonly class SeparationSnags
 {
     /** Below this share of light a colour shows through a film that is not opaque. */
@@ -37,13 +37,14 @@ final readonly class SeparationSnags
         }
         $measure = static fn (int $length): string => \sprintf('%.2f mm', $length / 1_000);
         $box = $heap->region->pieces()[0]->bounds();
-        $names = \implode(', ', \array_map(static fn (Film $film): string => $film->name, $heap->films));
+        $names = \array_map(static fn (Film $film): string => $film->name, $heap->films);
+        $last = \array_pop($names);
 
         return [
             new Snag(
                 kind: SnagKind::TooThick,
-                message: "On one another {$names} are {$measure($heap->thickness())} thick; the shop allows {$measure($limit)}.",
-                cure: 'Punch the lower film out, butt the edges, or take a thinner film.',
+                message: "Stacked, ".\implode(', ', $names)." and {$last} are {$measure($heap->thickness())} thick; the limit is {$measure($limit)}.",
+                cure: 'Punch out the lower film, butt the edges, or choose a thinner film.',
                 card: null,
                 film: $heap->films[0]->id,
                 x: null === $box ? null : \intdiv($box->left + $box->right, 2),
@@ -75,8 +76,8 @@ final readonly class SeparationSnags
                 $box = $layer->shown->bounds();
                 $snags[] = new Snag(
                     kind: SnagKind::ShowsThrough,
-                    message: "{$layer->film->name} is not opaque: on {$beneath} its colour turns dark.",
-                    cure: 'Take an opaque film, or a lighter blank.',
+                    message: "{$layer->film->name} is translucent and will look darker over {$beneath}.",
+                    cure: 'Choose an opaque film, or a lighter blank.',
                     card: null,
                     film: $layer->film->id,
                     x: null === $box ? null : \intdiv($box->left + $box->right, 2),

@@ -40,14 +40,14 @@ final readonly class SnagFinder
     {
         $snags = [];
         if (null !== $part->failure) {
-            $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is not touched.', $part->card, $part->film);
+            $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is unaffected.', $part->card, $part->film);
         }
         if ([] !== $part->missing) {
             $letters = \implode(' ', \array_slice($part->missing, 0, 8));
             $snags[] = new Snag(
                 kind: SnagKind::MissingLetter,
-                message: "The font has no $letters, so the knife would cut an empty box.",
-                cure: 'Choose a font that has it, or type it another way.',
+                message: "The font has no $letters: the knife would cut an empty box.",
+                cure: 'Choose a font that has it, or type it differently.',
                 card: $part->card,
                 film: $part->film,
                 x: $part->ink?->left,
@@ -82,7 +82,7 @@ final readonly class SnagFinder
             };
             $snags[] = new Snag(
                 kind: SnagKind::OutsideArea,
-                message: \sprintf('The ink is outside the area: %s.', \implode(', ', $far)),
+                message: \sprintf('The ink runs outside the area: %s.', \implode(', ', $far)),
                 cure: $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.',
                 card: $part->card,
                 film: $part->film,
@@ -107,8 +107,8 @@ final readonly class SnagFinder
         return [
             new Snag(
                 kind: SnagKind::WiderThanFilm,
-                message: "With its weeding box the layer needs $needs across, and {$sheet->film->name} is $has wide.",
-                cure: 'Make the lettering smaller, or take a wider film.',
+                message: "With its weeding box the layer is $needs wide; {$sheet->film->name} is $has wide.",
+                cure: 'Make the lettering smaller, or choose a wider film.',
                 card: null,
                 film: $sheet->film->id,
             ),

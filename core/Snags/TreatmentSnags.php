@@ -10,7 +10,7 @@ use Uvret\Compose\Treat\RemarkKind;
 use Uvret\Design\Design;
 use Uvret\Design\Treatment\Islands;
 
-/** What treatments bring with them. */
+/** Problems that treatments cause. */
 final class TreatmentSnags
 {
     /** @return list<Snag> */
@@ -26,32 +26,32 @@ final class TreatmentSnags
         [$kind, $message, $cure] = match ($remark->kind) {
             RemarkKind::CutThrough => [
                 SnagKind::CutThrough,
-                "$name cuts $other right through: it falls into {$remark->count} more ".(1 === $remark->count ? 'piece' : 'pieces').'.',
-                'Move it, make it smaller, or give it less clearance.',
+                "$name cuts right through $other: it falls into {$remark->count} more ".(1 === $remark->count ? 'piece' : 'pieces').'.',
+                'Move it, make it smaller, or reduce its clearance.',
             ],
             RemarkKind::ReadsOtherwise => [
                 SnagKind::ReadsOtherwise,
-                "As it stands, $name is read in another order than typed: what lies lower is read later.",
-                'Move it up or down, or change the order of the cards.',
+                "$name sits below $other, so it will be read after it.",
+                'Move it up or down, or reorder the cards.',
             ],
             RemarkKind::LooseIslands => [
                 SnagKind::LooseIslands,
-                1 === $remark->count ? "Inside $name one piece hangs on nothing." : "Inside $name {$remark->count} pieces hang on nothing.",
-                'Let them go too, or hang them on bridges, if the carrier is not to hold them.',
+                1 === $remark->count ? "Inside $name one piece is loose." : "Inside $name {$remark->count} pieces are loose.",
+                'Drop them or add bridges, unless the carrier is to hold them.',
             ],
             RemarkKind::Unseen => [
                 SnagKind::Unseen,
-                "$name and $other lie on one another in one film, so they become one shape.",
-                'Set one into the other, cut it from it, or take another film.',
+                "$name and $other overlap in the same film, so they merge into one shape.",
+                'Set one into the other, cut it out, or choose another film.',
             ],
-            RemarkKind::OnLettering => [SnagKind::OnLettering, "$name lies on $other.", 'Set it into it, or move it, if it was not meant to.'],
-            RemarkKind::NoOther => [SnagKind::NotMade, "What $name is set into or cut from is not there.", 'Choose another card, or none.'],
+            RemarkKind::OnLettering => [SnagKind::OnLettering, "$name overlaps $other.", 'If that isn’t intended, set it in or move it.'],
+            RemarkKind::NoOther => [SnagKind::NotMade, "The card that $name is set into or cut from is gone.", 'Choose another card, or none.'],
         };
 
         $fixes = match ($remark->kind) {
             RemarkKind::LooseIslands => [
-                new Fix('Hang them on bridges', islands: Islands::Bridge->value),
-                new Fix('Let them go', islands: Islands::Drop->value),
+                new Fix('Add bridges', islands: Islands::Bridge->value),
+                new Fix('Drop them', islands: Islands::Drop->value),
             ],
             RemarkKind::OnLettering, RemarkKind::Unseen => [new Fix("Set it into $other", into: $remark->other)],
             default => [],

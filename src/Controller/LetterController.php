@@ -193,8 +193,8 @@ final readonly class LetterController
 
         return new JsonResponse(new MendedJoins(\array_values($letters), \array_map(static fn (Mend $mend): string => match (true) {
             null === $mend->by => "“{$mend->pair}” cannot be mended by moving: choose another form of a letter.",
-            $mend->by < 0 => \sprintf('“%s” were moved together by %s ‰ of the em.', $mend->pair, -$mend->by),
-            default => \sprintf('“%s” were moved apart by %s ‰ of the em.', $mend->pair, $mend->by),
+            $mend->by < 0 => \sprintf('“%s” moved %s ‰ closer together.', $mend->pair, -$mend->by),
+            default => \sprintf('“%s” moved %s ‰ further apart.', $mend->pair, $mend->by),
         }, $mends)));
     }
 

@@ -383,7 +383,7 @@ final class FollowTest extends TestCase
     public function testALineWithoutItsShapeSaysSoAndTheOthersAreMade(): void
     {
         $plan = Designs::plan(['lines.0.follows' => ['path' => 'outline', 'outline' => ['shape' => 'gone']]]);
-        self::assertStringContainsString('whose outline it follows is not there', $plan->snags[0]->message);
+        self::assertStringContainsString('whose outline the line follows is gone', $plan->snags[0]->message);
         $plan = Designs::plan(['lines.0.follows' => ['path' => 'brim']]);
         self::assertStringContainsString('no brim', $plan->snags[0]->message);
     }

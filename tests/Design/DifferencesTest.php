@@ -87,7 +87,7 @@ final class DifferencesTest extends TestCase
             ['Films are usually kept apart, by 0.7 mm.'],
         ];
         yield 'how films meet edge to edge' => [[...$own, 'layering.usual' => ['kind' => 'butted']], ['Films are usually butted.']];
-        yield 'the marks' => [['layering.marks' => 'none'], ['The layers have no marks.']];
+        yield 'the marks' => [['layering.marks' => 'none'], ['Registration marks removed.']];
         yield 'another size of the blank' => [['blank.size' => 'Large'], ['The blank is Kit tote, Large.']];
         yield 'another width of the blank' => [['blank.width' => 390_000], ['The blank Kit tote has other measures.']];
         yield 'of the whole design' => [['unit' => 'in', 'stack' => 'bottom'], ['Unit changed to in.', 'Position of the lines changed to bottom.']];

@@ -56,10 +56,10 @@ final class MergeTest extends TestCase
             ],
         ]);
         self::assertSame([
-            'The films lie in another order: Buoy, Ink, Chalk from the bottom up.',
+            'The press order of the films changed: Buoy, Ink, Chalk from the bottom up.',
             'Ink and Buoy are laid over, by 0.6 mm.',
-            'The layers have no marks.',
-            'All films together may be 0.50 mm thick.',
+            'Registration marks removed.',
+            'The thickness limit changed to 0.50 mm.',
         ], Differences::between($before, $after));
     }
 

@@ -163,7 +163,7 @@ final class SeparatorTest extends TestCase
         $glitter = ['chalk' => ['finish' => 'glitter', 'name' => 'Spray']];
         $plan = Stack::plan($forms, $glitter);
         self::assertSame(['buoy', 'chalk'], \array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers));
-        self::assertStringContainsString('Spray takes nothing on top, so it is pressed after Buoy', $plan->separation->reasons['chalk']);
+        self::assertStringContainsString('Spray can’t be layered over, so it is pressed after Buoy', $plan->separation->reasons['chalk']);
         self::assertSame(
             [JointKind::Trapped, 1_000, true],
             [
@@ -189,7 +189,7 @@ final class SeparatorTest extends TestCase
         $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 40, 40)];
         $plan = Stack::plan($forms, ['buoy' => ['opaque' => false]], ['usual' => ['kind' => 'lay over']]);
         self::assertSame(JointKind::Butted, $plan->separation->joints[0]->kind);
-        self::assertStringContainsString('lets through what lies beneath', (string) $plan->separation->joints[0]->reason);
+        self::assertStringContainsString('is translucent', (string) $plan->separation->joints[0]->reason);
         self::assertTrue($plan->separation->layers[0]->region->intersect($plan->separation->layers[1]->region)->isEmpty());
         self::assertSame([], $plan->snags);
         $dark = Designs::plan(['films.0.opaque' => false, 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);

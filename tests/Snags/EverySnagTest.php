@@ -70,7 +70,7 @@ final class EverySnagTest extends TestCase
             SnagKind::NotMade,
             $cut(['setInto' => ['card' => 'shield', 'clearance' => 1_000]]),
             $cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]),
-            'is not there',
+            'is gone',
         ];
         yield 'a letter that the font has not' => [SnagKind::MissingLetter, [...self::BLOCKS, 'lines.0.words' => 'TERN ☃'], self::BLOCKS, '☃'];
         yield 'ink beside the area' => [
@@ -85,12 +85,12 @@ final class EverySnagTest extends TestCase
             [...self::BLOCKS, 'films.0.width' => 90_000],
             'wide',
         ];
-        yield 'script that does not join' => [SnagKind::LooseLetters, $glued(120), $glued(0), 'miss each other'];
+        yield 'script that does not join' => [SnagKind::LooseLetters, $glued(120), $glued(0), 'don’t connect'];
         yield 'script that barely joins' => [
             SnagKind::ThinJoin,
             ['lines.0.spacing' => 20, 'lines.0.size' => ['by' => 'letter', 'length' => 14_000]],
             ['lines.0.size' => ['by' => 'letter', 'length' => 14_000]],
-            'barely join',
+            'barely connect',
         ];
         yield 'a letter in the other’s hole' => [
             SnagKind::FilledHole,
@@ -116,12 +116,12 @@ final class EverySnagTest extends TestCase
                 ]),
             ],
         ];
-        yield 'a plate that hangs by a thread' => [SnagKind::ThinNeck, $notched(59_300), $notched(50_000), 'hangs together by less than'];
+        yield 'a plate that hangs by a thread' => [SnagKind::ThinNeck, $notched(59_300), $notched(50_000), 'narrower than 1.0 mm (thinnest'];
         yield 'too little left beside an inset' => [
             SnagKind::ThinRemains,
             [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'],
             [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'],
-            'What the inset leaves',
+            'What is left around the inset',
         ];
         yield 'holes that no hook takes hold of' => [
             SnagKind::SmallHole,
@@ -133,7 +133,7 @@ final class EverySnagTest extends TestCase
             SnagKind::LongerThanPath,
             [...$ring('TERN POINT ROWING REGATTA', 30_000, 24_000), 'lines.0.follows.ring.part' => 'upper'],
             $ring('TERN', 60_000, 14_000),
-            'longer than what it follows',
+            'longer than its path',
         ];
         yield 'letters that cross where it bends' => [SnagKind::TightCurve, $arc(16_000, 'down'), $arc(200_000, 'down'), 'too tight'];
         yield 'letters that overlap at their feet' => [
@@ -178,34 +178,34 @@ final class EverySnagTest extends TestCase
                 'lines.1.gap' => -75_000,
             ],
             self::two(-15_000) + ['lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]]],
-            'read in another order',
+            'so it will be read after it',
         ];
-        yield 'two of one film on one another' => [SnagKind::Unseen, $cut([]), $cut([], 130_000), 'become one shape'];
+        yield 'two of one film on one another' => [SnagKind::Unseen, $cut([]), $cut([], 130_000), 'merge into one shape'];
         yield 'a line on a line' => [
             SnagKind::OnLettering,
             self::two(-20_000, ['film' => 'sunup']) + $other,
             self::two(10_000, ['film' => 'sunup']) + $other,
-            'lies on',
+            'overlaps',
         ];
         yield 'islands that hang on nothing' => [
             SnagKind::LooseIslands,
             $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'keep']]),
             $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'drop']]),
-            'hang on nothing',
+            'are loose',
         ];
         yield 'more film than the press likes' => [
             SnagKind::TooThick,
             $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'lay over', 'width' => 0]]],
             $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'butted', 'width' => 0]]],
-            'thick; the shop allows',
+            'thick; the limit is',
         ];
-        yield 'film that is not opaque on a dark blank' => [SnagKind::ShowsThrough, $inks('#22243A', false), $inks('#F5F1E8', false), 'its colour turns dark'];
-        yield 'opaque film on a dark blank' => [SnagKind::ShowsThrough, $inks('#22243A', false), $inks('#22243A', true), 'is not opaque'];
+        yield 'film that is not opaque on a dark blank' => [SnagKind::ShowsThrough, $inks('#22243A', false), $inks('#F5F1E8', false), 'look darker over'];
+        yield 'opaque film on a dark blank' => [SnagKind::ShowsThrough, $inks('#22243A', false), $inks('#22243A', true), 'is translucent'];
         yield 'beyond the brim' => [
             SnagKind::OffBrim,
             [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 100_000, 'crown' => 20_000]],
             [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 400_000, 'crown' => 20_000]],
-            'beyond the brim’s edge',
+            'over the brim’s edge',
         ];
     }
 

@@ -68,7 +68,7 @@ final class ThinPlacesTest extends TestCase
             : LossSnags::of($plan->design, $loss);
         self::assertSame([], $find(1));
         self::assertSame(['thin remains'], \array_map(static fn (Snag $snag): string => $snag->kind->value, $find(0)));
-        self::assertStringContainsString('thinner than 1.0 mm in one place, the thinnest about 0.6 mm', $find(0)[0]->message);
+        self::assertStringContainsString('thinner than 1.0 mm in one place (thinnest about 0.6 mm)', $find(0)[0]->message);
         self::assertEqualsWithDelta(-30_300, $find(0)[0]->y, 400);
         // With film of another part right beside it, it is not thin in what is cut.
         $part = $plan->composition->parts[0];

@@ -266,7 +266,7 @@ final class Treatment
             $typed = \array_search($first, $this->design->lines, true) <=> \array_search($second, $this->design->lines, true);
             $middle = static fn (Card $one): int => ($one->base[0]->ink->bottom ?? 0) + ($one->base[0]->ink->top ?? 0);
             if ($typed !== ($middle($target) <=> $middle($card))) {
-                $this->remark(RemarkKind::ReadsOtherwise, $card, $target);
+                $this->remark(RemarkKind::ReadsOtherwise, ...($typed < 0 ? [$card, $target] : [$target, $card]));
             }
         }
     }

@@ -25,12 +25,12 @@ final class FilmDifferences
         }
         foreach (\array_intersect_key($is, $was) as $id => $film) {
             if ($film != $was[$id]) {
-                $said[] = "The film {$film->name} has other properties.";
+                $said[] = "The film {$film->name} was changed.";
             }
         }
         $kept = \array_intersect_key($is, $was);
         if (\array_keys($kept) !== \array_keys(\array_intersect_key($was, $is))) {
-            $said[] = 'The films lie in another order: '.\implode(', ', \array_column($kept, 'name')).' from the bottom up.';
+            $said[] = 'The press order of the films changed: '.\implode(', ', \array_column($kept, 'name')).' from the bottom up.';
         }
 
         return [...$said, ...self::layering($before, $after)];
@@ -55,10 +55,10 @@ final class FilmDifferences
             $said[] = "Films are usually {$is->usual->kind->said()}$by.";
         }
         if ($was->marks !== $is->marks) {
-            $said[] = MarkKind::None === $is->marks ? 'The layers have no marks.' : "The layers are laid on one another by: {$is->marks->value}.";
+            $said[] = MarkKind::None === $is->marks ? 'Registration marks removed.' : "Registration marks changed to {$is->marks->value}.";
         }
         if ($was->thickest !== $is->thickest) {
-            $said[] = \sprintf('All films together may be %.2f mm thick.', $is->thickest / 1_000);
+            $said[] = \sprintf('The thickness limit changed to %.2f mm.', $is->thickest / 1_000);
         }
 
         return $said;

@@ -16,7 +16,14 @@ export function OtherAreas() {
     const others = entry?.sizes
         .find(({ size }) => size === blank.size)
         ?.placements.filter(({ id }) => id !== placement.id);
-    const taken = [area, ...parts.flatMap(({ ink }) => ink ?? [])];
+    const ruler = 26 * pixel;
+    const ruled = {
+        left: area.left - ruler,
+        top: area.top - ruler,
+        width: area.width + ruler,
+        height: area.height + ruler,
+    };
+    const taken = [ruled, ...parts.flatMap(({ ink }) => ink ?? [])];
     return others?.map(({ id, name, width, height, across, down }) => {
         const left = across - placement.across - width / 2;
         const top = down - placement.down;

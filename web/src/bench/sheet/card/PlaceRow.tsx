@@ -70,6 +70,7 @@ function InStack({ line }: { line: Line }) {
                 <LengthField
                     label={`Gap ${gap}`}
                     note="gap"
+                    slim
                     unit={unit}
                     value={line.stacking.gap}
                     onChange={(length) => change(withLine(line.id, ({ stacking }) => (stacking.gap = length)))}

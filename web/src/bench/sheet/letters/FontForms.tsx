@@ -3,7 +3,7 @@ import { Button } from '../../../ui/Button';
 import { Segments } from '../../../ui/Segments';
 import { withLine, type Change } from '../../model/edits';
 import { useBenchStore } from '../../state/store';
-import { featureNames, languages, usualFeatures } from './features';
+import { featureName, isOffered, languages, usualFeatures } from './features';
 
 /** The forms of a whole line: what the font offers, its language, and whether its letters join. */
 export function FontForms({ line, font }: { line: Line; font: FontCard | undefined }) {
@@ -13,7 +13,7 @@ export function FontForms({ line, font }: { line: Line; font: FontCard | undefin
     const feature = (tag: string, on: boolean) =>
         set((now) => (now.features = [...now.features.filter((other) => other !== tag), ...(on ? [tag] : [])]));
     const alternates = font?.alternates ?? [];
-    const offered = alternates.filter((tag) => featureNames[tag] ?? /^(ss|cv)\d\d$/.test(tag));
+    const offered = alternates.filter(isOffered);
     const positions = alternates.some((tag) => /^(init|medi|fina|isol)$/.test(tag));
     return (
         <section aria-label="Forms of the line" className="grid gap-1.5">
@@ -30,7 +30,7 @@ export function FontForms({ line, font }: { line: Line; font: FontCard | undefin
                     <Toggle
                         key={tag}
                         on={lettering.features.includes(tag)}
-                        name={featureNames[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ')}
+                        name={featureName(tag)}
                         onToggle={(on) => feature(tag, on)}
                     />
                 ))}

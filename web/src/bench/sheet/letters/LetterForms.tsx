@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { answer, server, type Line } from '../../../api/client';
 import { useBench } from '../../state/store';
+import { featureName } from './features';
 
 interface Props {
     line: Line;
@@ -43,7 +44,7 @@ export function LetterForms({ line, at, onChoose }: Props) {
         >
             {forms.data.map(({ features, path, left, top, width, height }) => {
                 const taken = features.join() === now.join();
-                const name = features.join(', ') || 'as set';
+                const name = features.map(featureName).join(', ') || 'as set';
                 return (
                     <button
                         key={name}

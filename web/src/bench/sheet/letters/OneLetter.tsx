@@ -44,7 +44,7 @@ export function OneLetter({ line, at }: { line: Line; at: number }) {
                     <NumberField
                         label="Space before the letter"
                         {...nudge}
-                        unit="‰ before"
+                        unit="before"
                         value={letter.kern}
                         onChange={(kern) => set({ kern }, 'kern')}
                     />

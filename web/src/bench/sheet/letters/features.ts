@@ -1,5 +1,5 @@
 /** What decorators call the features of fonts. */
-export const featureNames: Readonly<Record<string, string>> = {
+const names: Readonly<Record<string, string>> = {
     salt: 'Alternates',
     swsh: 'Swashes',
     titl: 'Titling',
@@ -17,6 +17,13 @@ export const featureNames: Readonly<Record<string, string>> = {
     sups: 'Superscript',
     case: 'Caps punctuation',
 };
+
+/** A feature of a font in words. */
+export const featureName = (tag: string): string =>
+    names[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ');
+
+/** Whether a feature is offered for a whole line. */
+export const isOffered = (tag: string): boolean => tag in names || /^(ss|cv)\d\d$/.test(tag);
 
 /** On by themselves, until they are switched off. */
 export const usualFeatures = [

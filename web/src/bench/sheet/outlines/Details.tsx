@@ -1,20 +1,20 @@
 interface Props {
-    of: string;
+    name: string;
     on: boolean;
     onToggle: () => void;
 }
 
-/** Shows the details of one of several things, or folds them away. */
-export function Details({ of, on, onToggle }: Props) {
-    const name = on ? `Hide the details of ${of}` : `Details of ${of}`;
+/** The name of one of several things, which shows its details or folds them away. */
+export function Details({ name, on, onToggle }: Props) {
     return (
         <button
             aria-expanded={on}
-            aria-label={name}
-            title={name}
-            className="shrink-0 rounded-[3px] p-1 hover:bg-tape"
+            aria-label={`Details of the ${name.toLowerCase()}`}
+            title={on ? 'Fewer details' : 'More details'}
+            className="flex items-center gap-1.5 hover:underline"
             onClick={onToggle}
         >
+            {name}
             <svg aria-hidden viewBox="0 0 8 5" className="w-2 fill-none stroke-quiet stroke-[1.4]">
                 <path d={on ? 'M1 4l3-3 3 3' : 'M1 1l3 3 3-3'} />
             </svg>

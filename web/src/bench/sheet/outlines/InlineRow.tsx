@@ -15,6 +15,7 @@ export function InlineRow({ treatments: { inline }, put }: Treating) {
                     <LengthField
                         label="Width of the inline"
                         field="inline"
+                        slim
                         unit={unit}
                         least={50}
                         value={inline.width}

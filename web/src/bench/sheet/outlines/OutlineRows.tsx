@@ -27,11 +27,20 @@ export function OutlineRows({ at, detailed, treatments, put }: Props) {
     return (
         own && (
             <>
-                <Row name={treatments.outlines.length > 1 ? `Outline ${number}` : 'Outline'}>
+                <Row
+                    name={
+                        <Details
+                            name={treatments.outlines.length > 1 ? `Outline ${number}` : 'Outline'}
+                            on={shown}
+                            onToggle={() => setAsked(!shown)}
+                        />
+                    }
+                >
                     <span className="flex w-full items-center gap-1">
                         <LengthField
                             label={`Width of outline ${number}`}
                             field={`outline ${number}`}
+                            slim
                             unit={unit}
                             least={50}
                             value={own.width}
@@ -42,7 +51,6 @@ export function OutlineRows({ at, detailed, treatments, put }: Props) {
                             value={own.film}
                             onChange={(next) => next && set({ film: next.id }, next)}
                         />
-                        <Details of={`outline ${number}`} on={shown} onToggle={() => setAsked(!shown)} />
                         <Off
                             name={`Remove outline ${number}`}
                             onClick={() => put((now) => now.outlines.splice(at, 1))}

@@ -17,6 +17,7 @@ export function ShadowRows({ treatments: { shadow }, put }: Treating) {
                     <LengthField
                         label="Length of the shadow"
                         field="shadow"
+                        slim
                         unit={unit}
                         least={0}
                         value={shadow.length}
