@@ -79,7 +79,7 @@ test('a trap is set between two films, and the slip test says what it is good fo
     await expect(
         films(page)
             .getByRole('region', { name: 'Buoy layer' })
-            .getByText(/^\d to weed/),
+            .getByText(/· \d to weed/),
     ).toBeVisible();
 });
 

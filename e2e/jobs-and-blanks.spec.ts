@@ -102,6 +102,7 @@ test('a shop adds a blank and an area of its own, and designs on it keep or fit 
     await page.goto('/designs/kit-bag-ottilie');
     await page.getByLabel('Ink width').fill('120');
     await page.getByLabel('Ink width').press('Enter');
+    await page.getByRole('button', { name: 'Change' }).click();
     await page.getByRole('button', { name: 'Blank', exact: true }).click();
     await page.getByRole('option', { name: 'Oar bag' }).click();
     await page.getByRole('button', { name: 'Placement' }).click();

@@ -36,7 +36,7 @@ test('a knock-out of two lines takes at most eight actions, and stays live text'
     await hand.did(page.getByRole('button', { name: 'Add a line' }).click());
     await hand.did(
         page
-            .getByRole('region', { name: /no words/ })
+            .getByRole('region', { name: /without words/ })
             .getByLabel('Words', { exact: true })
             .fill('race'),
     );
@@ -76,10 +76,7 @@ test('a name is cut out of a shield in at most seven actions, and its islands ha
     await expect(async () => expect(await area(page, 'form-1')).toBeGreaterThan(whole + 100)).toPass();
     const snag = (await snags(page)).getByText(/pieces? (is|are) loose/);
     await expect(snag).toBeVisible();
-    await page
-        .getByRole('region', { name: 'Snags' })
-        .getByRole('button', { name: 'Add bridges', exact: true })
-        .click();
+    await page.getByRole('region', { name: 'Snags' }).getByRole('button', { name: 'Add bridges', exact: true }).click();
     await expect(snag).toBeHidden();
 
     // It is moved freely, though it has no ink of its own.

@@ -28,6 +28,8 @@ export async function savedAfter(page: Page, work: () => Promise<void>) {
 
 /** One step back, and what comes of it. */
 export async function undo(page: Page) {
+    // In a field, what was typed there would go first.
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     const done = page.waitForResponse(/\/undo/);
     await page.keyboard.press('Control+z');
     await done;

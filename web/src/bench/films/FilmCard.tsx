@@ -68,6 +68,7 @@ export function FilmCard({ film: id, card, several }: Props) {
                 </span>
                 {!open && <BladeSide layer={layer} name={name} className="h-9 w-16" />}
             </button>
+            {layer.reason && <p className="mt-1 text-xs text-marigold-deep">{layer.reason}</p>}
             {open && <Details layer={layer} film={film} name={name} several={several} />}
         </section>
     );
@@ -100,7 +101,6 @@ function Details({ layer, film, name, several }: DetailsProps) {
                     <Safe distance={layer.safe} unit={unit} />
                 </p>
             )}
-            {layer.reason && <p className="mt-1 text-xs text-marigold-deep">{layer.reason}</p>}
             {layer.turned && layer.fits && <p className="text-xs text-quiet">Rotated 90° to fit the roll.</p>}
             <div className="mt-1.5 flex flex-wrap gap-1.5 text-xs font-semibold text-indigo">
                 {several && (

@@ -22,6 +22,7 @@ export function SnagLine() {
         <section aria-label="Snags" className="flex max-h-64 shrink-0 flex-col border-t border-seam">
             {open === 'snags' && hasSnags && <SnagList snags={snags} />}
             <Suspense>{open === 'tidied' && tidied > 0 && <TidiedList />}</Suspense>
+            <Told snags={snags} checked={checked} />
             <div className="flex min-h-9 shrink-0 items-center gap-3 px-3">
                 <button
                     aria-expanded={hasSnags ? open === 'snags' : undefined}
@@ -45,6 +46,17 @@ export function SnagLine() {
     );
 }
 
+/** The same for screen readers, once all checks are in. */
+function Told({ snags, checked }: { snags: readonly SheetSnag[]; checked: boolean }) {
+    const blocking = snags.filter(({ blocks }) => blocks).length;
+    return (
+        <p role="status" aria-live="polite" className="sr-only">
+            {checked &&
+                (snags.length === 0 ? 'No problems.' : `${blocking} to mend, ${snags.length - blocking} to look at.`)}
+        </p>
+    );
+}
+
 /** How many there are of what kind; that all is well only once everything is checked. */
 function Counts({ snags, checked }: { snags: readonly SheetSnag[]; checked: boolean }) {
     const blocking = snags.filter(({ blocks }) => blocks).length;
@@ -54,7 +66,7 @@ function Counts({ snags, checked }: { snags: readonly SheetSnag[]; checked: bool
         others > 0 && { count: others, words: 'to look at', tone: 'text-marigold-deep' },
     ].filter((entry) => entry !== false);
     return (
-        <span role="status" aria-live="polite" aria-label="Snags">
+        <span>
             {said.map(({ count, words, tone }, at) => (
                 <span key={words}>
                     {at > 0 && ' · '}

@@ -53,7 +53,7 @@ export function Stage() {
         },
         [root, store],
     );
-    useHands(root, toStage);
+    const hands = useHands(root, toStage);
 
     const onDark = brightness(colour) < 0.55;
     const stage = useMemo<StageView | null>(
@@ -77,7 +77,7 @@ export function Stage() {
     return (
         <section aria-label="Stage" className="relative min-h-0 min-w-0 overflow-hidden select-none">
             <StageContext value={stage}>
-                <div ref={attach} className="absolute inset-0 touch-none" role="presentation">
+                <div ref={attach} className="absolute inset-0 touch-none" role="presentation" {...hands}>
                     {stage && (
                         <>
                             <svg

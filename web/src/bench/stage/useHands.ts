@@ -14,7 +14,7 @@ const SLACK = 3;
 const LONG = 550;
 
 /** Drag, pinch, wheel, click and long press on the stage. What is under the pointer is what the hand takes. */
-export function useHands(root: HTMLElement | null, toStage: StageView['toStage']): void {
+export function useHands(root: HTMLElement | null, toStage: StageView['toStage']) {
     const store = useBenchStore();
     const hands = useMemo(() => handsOn(store, toStage), [store, toStage]);
     const rest = useRef(0);
@@ -71,7 +71,6 @@ export function useHands(root: HTMLElement | null, toStage: StageView['toStage']
                     store.getState().pan(-right, -down);
                 }
             },
-            onDoubleClick: ({ event }) => hands.edit(hitOf(event.target)),
             onContextMenu: ({ event }) => {
                 event.preventDefault();
                 menuAt(event);
@@ -84,4 +83,5 @@ export function useHands(root: HTMLElement | null, toStage: StageView['toStage']
             pinch: { modifierKey: ['ctrlKey', 'metaKey'] },
         },
     );
+    return { onDoubleClick: (event: { target: EventTarget }) => hands.edit(hitOf(event.target)) };
 }
