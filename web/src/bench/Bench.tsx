@@ -7,6 +7,7 @@ import { FilmsColumn } from './films/FilmsColumn';
 import { BenchHeader } from './head/BenchHeader';
 import { useBenchKeys } from './keys/useBenchKeys';
 import { PaneSwitch } from './panes/PaneSwitch';
+import { SeveralStrip } from './several/SeveralStrip';
 import { BuildSheet } from './sheet/BuildSheet';
 import { Stage } from './stage/Stage';
 import { BenchContext, createBench, useBench, useBenchStore } from './state/store';
@@ -53,7 +54,9 @@ function BenchScreen() {
             <main data-pane={pane} className="bench-panes min-h-0 flex-1">
                 <BuildSheet />
                 <Guard what="The stage" of={sheet}>
-                    <Stage />
+                    <Stage>
+                        <SeveralStrip />
+                    </Stage>
                 </Guard>
                 <Guard what="The films" of={sheet}>
                     <FilmsColumn />

@@ -3,7 +3,7 @@ import { useFileDrop } from '../../ui/useFileDrop';
 import { withLine } from '../model/edits';
 import { lineOf, openCard } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
-import { useArrivals } from './useArrivals';
+import { useArrivals } from '../shared/useArrivals';
 
 /** Says what can be dropped on the Bench, and what became of files that were. */
 export function Arrivals() {

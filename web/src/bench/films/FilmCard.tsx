@@ -66,7 +66,7 @@ export function FilmCard({ film: id, card, several }: Props) {
                         {` · ${layer.toWeed} to weed`}
                     </span>
                 </span>
-                {!open && <BladeSide layer={layer} name={name} className="h-9 w-16" />}
+                {!open && <BladeSide layer={layer} name={name} className="h-9 w-14" />}
             </button>
             {layer.reason && <p className="mt-1 text-xs text-marigold-deep">{layer.reason}</p>}
             {open && <Details layer={layer} film={film} name={name} several={several} />}

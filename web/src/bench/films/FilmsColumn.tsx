@@ -72,7 +72,7 @@ function Stack() {
     return (
         <Sortable ids={ids} move={move} nameOf={nameOf}>
             {topFirst.map((film, at) => (
-                <div key={film} className="grid gap-1.5">
+                <div key={film} className="grid grid-cols-[minmax(0,1fr)] gap-1.5">
                     <FilmCard film={film} card={cardId(film)} several={topFirst.length > 1} />
                     {jointsBelow(joints, film, topFirst).map((joint) => (
                         <JointRow key={joint.lower} joint={joint} apart={joint.lower !== topFirst[at + 1]} />

@@ -18,7 +18,7 @@ export function KeysHelp({ keys, onClose }: { keys: readonly Key[]; onClose: () 
                                     <div key={press} className="contents">
                                         <dt className="text-right">
                                             <kbd className="rounded-[2px] border border-seam bg-muslin px-1 font-sans text-2xs whitespace-nowrap">
-                                                {show.replace('Arrow', '').replaceAll(/\+(?=.)/g, ' + ')}
+                                                {written(show).replaceAll(/\+(?=.)/g, ' + ')}
                                             </kbd>
                                         </dt>
                                         <dd>{does}</dd>
@@ -39,3 +39,6 @@ export function KeysHelp({ keys, onClose }: { keys: readonly Key[]; onClose: () 
         </Modal>
     );
 }
+
+/** As it is written on keyboards. */
+const written = (press: string) => press.replace('Arrow', '').replace(/(?<=^|\+)[a-z]$/, (key) => key.toUpperCase());

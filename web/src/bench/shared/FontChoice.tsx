@@ -24,10 +24,9 @@ export function FontChoice({ words, value, typeCase, onChange }: Props) {
             onOpen={() => loadFaces(typeCase)}
             onChange={(font) => onChange(font.id)}
             showChosen={(font) => (
-                <>
-                    <span className="flex-1 truncate">{font.name}</span>
-                    <span className="text-2xs text-quiet">{font.use}</span>
-                </>
+                <span className="truncate" title={`${font.name}, ${font.use}`}>
+                    {font.name}
+                </span>
             )}
             show={(font) => (
                 <span className="grid w-full min-w-0 grid-cols-[1fr_auto] items-baseline gap-x-3">

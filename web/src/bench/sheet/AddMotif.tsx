@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import { useArrivals } from '../arrivals/useArrivals';
+import { useArrivals } from '../shared/useArrivals';
 
 /** Takes an SVG file in as a motif. */
 export function AddMotif({ className }: { className: string }) {

@@ -20,9 +20,9 @@ export function Distances() {
     }
     const { right, down } = offMiddle(ink, sheet.area);
     const off = [
-        Math.abs(right) < 50 ? '' : `${show(Math.abs(right), unit)} ${right > 0 ? 'right' : 'left'}`,
-        Math.abs(down) < 50 ? '' : `${show(Math.abs(down), unit)} ${down > 0 ? 'below' : 'above'}`,
-    ].filter(Boolean);
+        Math.abs(right) >= 50 && `${show(Math.abs(right), unit)} ${right > 0 ? 'right of' : 'left of'}`,
+        Math.abs(down) >= 50 && `${show(Math.abs(down), unit)} ${down > 0 ? 'below' : 'above'}`,
+    ].filter((words) => words !== false);
     return (
         <g data-part="distances" pointerEvents="none">
             {distancesOf(ink, gesture.cards, sheet).map(({ x, y, across, length }, at) => (
@@ -40,8 +40,8 @@ export function Distances() {
                     )}
                 </g>
             ))}
-            <Plate x={ink.left + ink.width / 2} y={ink.top + ink.height / 2}>
-                {off.length === 0 ? 'in the middle' : `${off.join(', ')} of middle`}
+            <Plate x={ink.left} y={ink.top + ink.height + 22 * pixel} from="left">
+                {off.length === 0 ? 'in the middle' : `${off.join(' and ')} the middle`}
             </Plate>
         </g>
     );

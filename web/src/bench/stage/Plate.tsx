@@ -3,17 +3,20 @@ import { useStage } from './StageView';
 interface Props {
     x: number;
     y: number;
+    /** Where on the plate that point is. */
+    from?: 'middle' | 'left';
     children: string;
 }
 
 /** A few words on a small plate on the stage, as large whatever the zoom. */
-export function Plate({ x, y, children }: Props) {
+export function Plate({ x, y, from = 'middle', children }: Props) {
     const { pixel } = useStage();
     const width = 10 + 6.4 * children.length;
+    const left = from === 'left' ? 0 : -width / 2;
     return (
         <g transform={`translate(${x} ${y}) scale(${pixel})`} pointerEvents="none">
-            <rect x={-width / 2} y="-9" width={width} height="18" rx="3" className="fill-paper stroke-seam" />
-            <text y="4" textAnchor="middle" fontSize="11.5" fontWeight="700" className="fill-ink">
+            <rect x={left} y="-9" width={width} height="18" rx="3" className="fill-paper stroke-seam" />
+            <text x={left + width / 2} y="4" textAnchor="middle" fontSize="11.5" fontWeight="700" className="fill-ink">
                 {children}
             </text>
         </g>

@@ -1,9 +1,8 @@
-import { useCallback, useLayoutEffect, useMemo, useState } from 'react';
+import { useCallback, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Design, Sheet } from '../../api/client';
 import { brightness } from '../../blanks/brightness';
 import { Garment } from '../../blanks/Garment';
-import { SeveralStrip } from '../several/SeveralStrip';
 import { boxOf, viewOf } from '../state/camera';
 import { useBench, useBenchStore } from '../state/store';
 import { FilmsLook } from './FilmsLook';
@@ -17,8 +16,8 @@ import { useHands } from './useHands';
 import { ViewBar } from './ViewBar';
 import { WordsInPlace } from './WordsInPlace';
 
-/** The blank in its own colour, the placement area with tape rulers, the lettering at true size. */
-export function Stage() {
+/** The blank in its own colour, the placement area with tape rulers, the lettering at true size; over them what it is given. */
+export function Stage({ children }: { children?: ReactNode }) {
     const store = useBenchStore();
     const [root, attach] = useState<HTMLDivElement | null>(null);
     const size = useBench((bench) => bench.size);
@@ -101,7 +100,7 @@ export function Stage() {
                         <StageMenu />
                     </>
                 )}
-                <SeveralStrip />
+                {children}
                 <ViewBar />
             </StageContext>
         </section>

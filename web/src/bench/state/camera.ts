@@ -1,6 +1,6 @@
-import type { StateCreator } from 'zustand';
 import type { Frame } from '../../api/client';
-import type { Bench } from './store';
+import type { Draft } from './draft';
+import type { Set } from './slice';
 
 /** Room around what is looked at, for rulers and buttons, in screen pixels. */
 const ROOM = { left: 92, top: 52, right: 68, bottom: 64 };
@@ -44,7 +44,7 @@ export interface Camera {
     lookAt: (x: number, y: number) => void;
 }
 
-export const camera: StateCreator<Bench, [], [], Camera> = (set, get) => ({
+export const camera = (set: Set<Camera>, get: () => Seen): Camera => ({
     size: null,
     target: 'area',
     free: null,
@@ -67,7 +67,7 @@ export const camera: StateCreator<Bench, [], [], Camera> = (set, get) => ({
     lookAt: (x, y) => set({ free: { x, y, pixel: Math.min(viewOf(get())?.pixel ?? 120, 120) } }),
 });
 
-type Seen = Pick<Bench, 'size' | 'target' | 'free' | 'sheet' | 'design'>;
+type Seen = Pick<Camera, 'size' | 'target' | 'free'> & Pick<Draft, 'sheet' | 'design'>;
 
 /** How the stage is looked at now; null where it is too small to show anything. */
 export function viewOf({ size, target, free, sheet, design }: Seen): View | null {

@@ -1,5 +1,4 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
-import type { StateCreator } from 'zustand';
 import {
     answer,
     server,
@@ -16,7 +15,7 @@ import type { Pose } from '../model/pose';
 import { comparing, type Compared } from './comparison';
 import { losses, type Found } from './losses';
 import { others } from './others';
-import type { Bench } from './store';
+import type { Set } from './slice';
 
 /** The design being worked on, and what comes of it. */
 export interface Draft {
@@ -81,8 +80,8 @@ const savedOf = ({ document, version, savedAt }: OpenDesign): Saved<Design> => (
  * is moved again from where it lies, whether that is worked out already or not.
  */
 export const draftOf =
-    (opened: OpenDesign): StateCreator<Bench, [], [], Draft> =>
-    (set, get) => {
+    (opened: OpenDesign) =>
+    (set: Set<Draft>, get: () => Draft): Draft => {
         const { id } = opened;
         const path = { id };
         let answered: SavedDesign = opened;

@@ -1,11 +1,11 @@
-import type { StateCreator } from 'zustand';
 import type { SheetSnag } from '../../api/client';
 import type { Arrival } from '../model/arrival';
 import type { Gesture } from '../model/hand';
 import type { Point } from '../model/lasso';
 import { all, type Looking } from '../model/looking';
 import type { Drawer } from '../model/summary';
-import type { Bench } from './store';
+import type { Camera } from './camera';
+import type { Set } from './slice';
 
 /** What the stage draws: the films as worn, the lines that the knife follows, or what is too thin to cut. */
 export type Side = 'wear' | 'knife' | 'lost';
@@ -76,8 +76,8 @@ export interface Looks {
 }
 
 export const looksAt =
-    (first: string | null): StateCreator<Bench, [], [], Looks> =>
-    (set, get) => ({
+    (first: string | null) =>
+    (set: Set<Looks>, get: () => Looks & Pick<Camera, 'lookAt'>): Looks => ({
         chosen: first === null ? [] : [first],
         letter: null,
         drawer: null,

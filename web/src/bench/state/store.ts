@@ -11,10 +11,10 @@ export type Bench = Draft & Looks & Camera;
 export type BenchStore = StoreApi<Bench>;
 
 export const createBench = (opened: OpenDesign): BenchStore =>
-    createStore<Bench>()((...with_) => ({
-        ...draftOf(opened)(...with_),
-        ...looksAt(opened.document.lines[0]?.id ?? null)(...with_),
-        ...camera(...with_),
+    createStore<Bench>()((set, get) => ({
+        ...draftOf(opened)(set, get),
+        ...looksAt(opened.document.lines[0]?.id ?? null)(set, get),
+        ...camera(set, get),
     }));
 
 export const BenchContext = createContext<BenchStore | null>(null);

@@ -70,7 +70,7 @@ function Words({ line, open }: { line: Line; open: boolean }) {
             ref={input}
             id={`words-${line.id}`}
             aria-label="Words"
-            className={`w-full min-w-0 bg-transparent placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below py-0.5 text-[21px] leading-8' : 'text-[17px] leading-6'} ${line.hidden ? 'opacity-45' : ''}`}
+            className={`w-full min-w-0 bg-transparent text-ellipsis placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below py-0.5 text-[21px] leading-8' : 'text-[16px] leading-6'} ${line.hidden ? 'opacity-45' : ''}`}
             style={{ fontFamily: `'${faceOf(font)}', var(--font-sans)` }}
             placeholder="Type the words"
             maxLength={2000}

@@ -10,7 +10,7 @@ import { useBenchStore } from '../../state/store';
 import { filmOf } from './films';
 
 const TryOutDialog = lazy(() =>
-    import('../../tryout/TryOutDialog').then(({ TryOutDialog }) => ({ default: TryOutDialog })),
+    import('../tryout/TryOutDialog').then(({ TryOutDialog }) => ({ default: TryOutDialog })),
 );
 
 /** The font of a line and its film; the film of a form. */

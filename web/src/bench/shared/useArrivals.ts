@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useLocation } from 'wouter';
 import { fonts } from '../../api/queries';
 import type { Arrival } from '../model/arrival';
-import { useRack } from '../shared/FilmChoice';
+import { useRack } from './FilmChoice';
 import { useBenchStore } from '../state/store';
 
 /** Takes in files that come to the Bench, one after the other, and keeps what there is to say of them. */

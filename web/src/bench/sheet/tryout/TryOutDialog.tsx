@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { answer, server, type FontCard, type Line } from '../../api/client';
-import { show } from '../../measure';
-import { hasAlternates } from '../../type/find';
-import { Modal } from '../../ui/Modal';
-import { Button } from '../../ui/Button';
-import { Segments } from '../../ui/Segments';
-import { useBench } from '../state/store';
+import { answer, server, type FontCard, type Line } from '../../../api/client';
+import { show } from '../../../measure';
+import { hasAlternates } from '../../../type/find';
+import { Modal } from '../../../ui/Modal';
+import { Button } from '../../../ui/Button';
+import { Segments } from '../../../ui/Segments';
+import { useBench } from '../../state/store';
 
 type Among = 'joining' | 'blocks' | 'alternates' | 'own';
 
