@@ -250,24 +250,27 @@ function shadowKnots({ treatments: { shadow } }: Card, part: SheetPart): Knot[] 
         return [];
     }
     const { left, top, width, height } = part.ink;
-    const angle = (shadow.angle * Math.PI) / 180;
     const [x0, y0] = [left + width / 2, top + height / 2];
-    // From the edge of the ink on the side that the shadow falls to.
-    const reach = Math.min(
-        Math.abs(width / 2 / (Math.cos(angle) || 1e-9)),
-        Math.abs(height / 2 / (Math.sin(angle) || 1e-9)),
-    );
-    const foot = { x: x0 + reach * Math.cos(angle), y: y0 + reach * Math.sin(angle) };
+    /** From the middle of the ink to the edge of its frame, in a direction. */
+    const reach = (degrees: number) => {
+        const angle = (degrees * Math.PI) / 180;
+        return Math.min(
+            Math.abs(width / 2 / (Math.cos(angle) || 1e-9)),
+            Math.abs(height / 2 / (Math.sin(angle) || 1e-9)),
+        );
+    };
+    const angle = (shadow.angle * Math.PI) / 180;
+    const far = reach(shadow.angle) + shadow.length;
     return [
         {
             name: 'shadow',
-            x: foot.x + shadow.length * Math.cos(angle),
-            y: foot.y + shadow.length * Math.sin(angle),
+            x: x0 + far * Math.cos(angle),
+            y: y0 + far * Math.sin(angle),
             to: (x, y) => {
                 const turned = (Math.atan2(y - y0, x - x0) * 180) / Math.PI;
                 const near = Math.round(turned / 45) * 45;
                 const next = Math.abs(turned - near) < 4 ? near : Math.round(turned);
-                const length = Math.max(0, Math.round(Math.hypot(x - x0, y - y0) - reach));
+                const length = Math.max(0, Math.round(Math.hypot(x - x0, y - y0) - reach(next)));
                 return ({ treatments }) => Object.assign(treatments.shadow, { angle: next, length });
             },
             measure: ({ treatments: { shadow } }, unit) =>

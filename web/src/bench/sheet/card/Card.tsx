@@ -6,6 +6,7 @@ import { Grip, useGrip } from '../../shared/Sortable';
 import { cardOf, openCard } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 import { CardHead } from './CardHead';
+import { CardMenu } from './CardMenu';
 import { DrawerStrip } from './DrawerStrip';
 import { FilmRow } from './FilmRow';
 
@@ -68,6 +69,7 @@ function CardOf({ card }: { card: AnyCard }) {
                     </div>
                 )}
             </fieldset>
+            {open && <CardMenu card={card} />}
         </section>
     );
 }

@@ -7,7 +7,6 @@ import { FilmChoice } from '../../shared/FilmChoice';
 import { pasteInOneLine } from '../../shared/pasteInOneLine';
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
-import { CardMenu } from './CardMenu';
 import { filmOf } from './films';
 
 interface Props {
@@ -21,7 +20,7 @@ export function CardHead({ card, open, name }: Props) {
     const { change, choose } = useBenchStore().getState();
     const film = filmOf(card);
     return (
-        <div className="flex min-h-7 items-center gap-2">
+        <div className={`flex min-h-7 items-center gap-2 ${open ? 'pr-8' : ''}`}>
             {isLine(card) ? (
                 <Words line={card} open={open} />
             ) : (
@@ -34,9 +33,7 @@ export function CardHead({ card, open, name }: Props) {
                 </button>
             )}
             <Marks card={card} />
-            {open ? (
-                <CardMenu card={card} />
-            ) : (
+            {!open && (
                 <>
                     <InkSize id={card.id} />
                     {film !== null && (

@@ -3,19 +3,15 @@ import type { Card } from '../../model/edits';
 import { actionsOf } from '../../shared/actions';
 import { useBenchStore } from '../../state/store';
 
-/** What can be done to the open card as a whole. */
+/** What can be done to the open card as a whole; outside its fields, so that a locked one can be unlocked. */
 export function CardMenu({ card }: { card: Card }) {
     const store = useBenchStore();
     return (
         <Menu>
             <MenuButton
-                // A locked card can still be unlocked, hidden and copied.
-                as="a"
-                role="button"
-                tabIndex={0}
                 aria-label="More for this card"
                 title="Duplicate, hide, lock, remove"
-                className="shrink-0 rounded-[3px] px-1.5 py-1 hover:bg-tape"
+                className="absolute top-2.5 right-2 rounded-[3px] px-1.5 py-1 hover:bg-tape"
             >
                 <svg aria-hidden viewBox="0 0 16 4" className="w-4 fill-ink">
                     <path d="M1 1h2v2H1zM7 1h2v2H7zM13 1h2v2h-2z" />
