@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, savedAfter, test, type Page, undo } from './support/shop';
+import { goTo } from './support/bench';
 
 const saved = (page: Page) =>
     page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
@@ -12,7 +13,7 @@ async function place(page: Page, line: string) {
 }
 
 test('a line is dragged, snaps, is moved by keys, undone, redone and still there after a reload', async ({ page }) => {
-    await page.goto('/designs/crew-shirt-back');
+    await goTo(page, 'crew-shirt-back');
     const before = await place(page, 'regatta');
     const others = await place(page, 'crew');
 
@@ -64,7 +65,7 @@ test('a line is dragged, snaps, is moved by keys, undone, redone and still there
 });
 
 test('what is moved again before the server has answered goes on from where it lies', async ({ page }) => {
-    await page.goto('/designs/crew-shirt-back');
+    await goTo(page, 'crew-shirt-back');
     await page.route('**/api/designs/crew-shirt-back', async (route) => {
         await new Promise((resolve) => setTimeout(resolve, route.request().method() === 'PUT' ? 1500 : 0));
         await route.continue();
@@ -100,7 +101,7 @@ test('what is moved again before the server has answered goes on from where it l
 });
 
 test('the history shows every point; one is named, two are compared, one is gone back to', async ({ page }) => {
-    await page.goto('/designs/finish-tote');
+    await goTo(page, 'finish-tote');
     const words = page.getByLabel('Words').first();
     // Changes of the same in a row would be one point.
     await savedAfter(page, () => words.fill('FIRST'));
@@ -135,7 +136,7 @@ test('axe finds nothing on any screen, and the keys are listed', async ({ page }
         await page.waitForLoadState('networkidle');
         expect((await new AxeBuilder({ page }).analyze()).violations, address).toEqual([]);
     }
-    await page.goto('/designs/committee-hat');
+    await goTo(page, 'committee-hat');
     await page.getByLabel('Ink width').fill('as wide as the brim');
     await page.getByLabel('Ink width').press('Enter');
     await expect(page.getByRole('alert')).toBeVisible();

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { fileURLToPath } from 'node:url';
-import { more, open, snags as openSnags } from './support/bench';
+import { goTo, more, open, snags as openSnags } from './support/bench';
 import { expect, test, type Page, undo } from './support/shop';
 
 const font = fileURLToPath(new URL('../node_modules/source-sans/OTF/SourceSans3-Black.otf', import.meta.url));
@@ -10,7 +10,7 @@ const shape = (page: Page) => page.locator('[data-line]').first().getAttribute('
 test('a font is brought and used, a letter gets another form, a pair is nudged, joins are mended, all is undone', async ({
     page,
 }) => {
-    await page.goto('/designs/kit-bag-ottilie');
+    await goTo(page, 'kit-bag-ottilie');
     const words = page.getByLabel('Words');
     const original = await shape(page);
 
@@ -99,7 +99,7 @@ test('a font is brought and used, a letter gets another form, a pair is nudged, 
 });
 
 test('a line is tried out in several fonts, and an ornament is chosen by sight', async ({ page }) => {
-    await page.goto('/designs/kit-bag-ottilie');
+    await goTo(page, 'kit-bag-ottilie');
     await page.getByRole('button', { name: 'Try-out' }).click();
     const tries = page.getByRole('dialog').getByRole('listitem');
     await expect(tries).toHaveCount(7);

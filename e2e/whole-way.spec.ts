@@ -1,4 +1,5 @@
 import { expect, test, type Page, undo } from './support/shop';
+import { goTo } from './support/bench';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 
@@ -159,7 +160,7 @@ test.describe('on a tablet', () => {
     test.use({ viewport: { width: 1024, height: 768 }, hasTouch: true });
 
     test('a line is chosen and moved with a finger, and two fingers look closer', async ({ page }) => {
-        await page.goto('/designs/launch-cap');
+        await goTo(page, 'launch-cap');
         const part = page.locator('[data-line]').first();
         await part.waitFor();
         const touch = await page.context().newCDPSession(page);

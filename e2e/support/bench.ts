@@ -1,5 +1,14 @@
 import { expect, type Page } from '@playwright/test';
 
+/** Opens a design, and waits until its keys work. */
+export async function goTo(page: Page, design: string) {
+    await page.goto(`/designs/${design}`);
+    await expect(page.getByRole('button', { name: 'Keys', exact: true })).toBeEnabled();
+}
+
+/** Leaves the field that is typed in, so that keys are for the Bench. */
+export const leaveField = (page: Page) => page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+
 /** Opens a drawer of the open card. */
 export async function open(page: Page, drawer: string) {
     await page.getByRole('group', { name: 'Drawers' }).getByRole('button', { name: drawer }).click();

@@ -58,7 +58,6 @@ describe('keys on a page', () => {
     it('take what Enter took as the state to go back to', async () => {
         const user = userEvent.setup();
         await user.type(screen.getByLabelText('Words'), ' BAY{Enter}');
-        await new Promise((done) => setTimeout(done));
         await user.keyboard('{Control>}z{/Control}');
         expect(undo).toHaveBeenCalledTimes(1);
     });

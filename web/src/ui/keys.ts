@@ -26,17 +26,29 @@ const isTyping = (target: HTMLElement | null): target is HTMLInputElement | HTML
     target instanceof HTMLTextAreaElement ||
     (target instanceof HTMLInputElement && !['checkbox', 'radio', 'file', 'button'].includes(target.type));
 
+/** What a key press is called: Ctrl+z. */
+function nameOf(event: KeyboardEvent): string {
+    const name = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+    const shift = event.shiftKey && !SIGNS.test(name) ? 'Shift+' : '';
+    return `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.altKey ? 'Alt+' : ''}${shift}${name}`;
+}
+
 /** Listens for keys on the whole page. */
 export function useKeys(keys: readonly Key[]): void {
     const now = useRef(keys);
     useEffect(() => {
         now.current = keys;
-    });
+    }, [keys]);
     useEffect(() => {
-        // What a field had when it was entered, or when Enter took what was typed.
+        // What a field had when it was entered, and whether anything was typed there since, or since Enter took it.
         let taken = '';
+        let typed = false;
         const enter = ({ target }: FocusEvent) => {
+            typed = false;
             taken = target instanceof HTMLElement && isTyping(target) ? target.value : '';
+        };
+        const type = () => {
+            typed = true;
         };
         const listen = (event: KeyboardEvent) => {
             const target = event.target instanceof HTMLElement ? event.target : null;
@@ -44,30 +56,29 @@ export function useKeys(keys: readonly Key[]): void {
             if (within('[role=dialog]') || event.defaultPrevented) {
                 return;
             }
-            const typing = within('input, textarea, select, [role=listbox], [role=menu], [role=radiogroup]');
-            const name = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-            if (name === 'Enter' && isTyping(target)) {
-                window.setTimeout(() => (taken = target.value));
+            if (event.key === 'Enter' && isTyping(target)) {
+                typed = false;
             }
             // A button in focus does what it says on Enter.
-            if (name === 'Enter' && within('button, a')) {
+            if (event.key === 'Enter' && within('button, a')) {
                 return;
             }
-            const shift = event.shiftKey && !SIGNS.test(name) ? 'Shift+' : '';
-            const pressed = `${event.ctrlKey || event.metaKey ? 'Ctrl+' : ''}${event.altKey ? 'Alt+' : ''}${shift}${name}`;
+            const typing = within('input, textarea, select, [role=listbox], [role=menu], [role=radiogroup]');
+            const name = nameOf(event);
             const key = now.current.find(
-                (candidate) => candidate.press === pressed && (candidate.always || candidate.undoes || !typing),
+                ({ press, always, undoes }) => press === name && (always || undoes || !typing),
             );
-            if (!key?.act || (key.undoes && isTyping(target) && target.value !== taken)) {
-                return;
+            if (key?.act && !(key.undoes && isTyping(target) && typed && target.value !== taken)) {
+                event.preventDefault();
+                key.act();
             }
-            event.preventDefault();
-            key.act();
         };
         window.addEventListener('focusin', enter);
+        window.addEventListener('input', type);
         window.addEventListener('keydown', listen);
         return () => {
             window.removeEventListener('focusin', enter);
+            window.removeEventListener('input', type);
             window.removeEventListener('keydown', listen);
         };
     }, []);

@@ -18,6 +18,7 @@ export function BenchHeader() {
     const canUndo = useBench((bench) => bench.canUndo);
     const canRedo = useBench((bench) => bench.canRedo);
     const unit = useBench((bench) => bench.design.unit);
+    const keyed = useBench((bench) => bench.keyed);
     const approval = useBench((bench) => bench.approval);
     const { undo, redo, look, change } = useBenchStore().getState();
     return (
@@ -44,7 +45,13 @@ export function BenchHeader() {
                         </span>
                     )}
                 </Button>
-                <Button look="dark" aria-label="Keys" title="Keys" onClick={() => look({ asked: 'keys' })}>
+                <Button
+                    look="dark"
+                    aria-label="Keys"
+                    title="Keys"
+                    disabled={!keyed}
+                    onClick={() => look({ asked: 'keys' })}
+                >
                     ?
                 </Button>
                 <Segments

@@ -212,12 +212,7 @@ export function keysOf(store: BenchStore): Key[] {
             press: 'f',
             does: 'Choose their film',
             group: 'Several at once',
-            act: () =>
-                document
-                    .querySelector<HTMLElement>(
-                        '[aria-label="Film of the chosen cards"], [data-open] [aria-label="Film"]',
-                    )
-                    ?.focus(),
+            act: openFilms,
         },
         { press: 'n', does: 'Add a line', group: 'Cards', act: () => addLine(store) },
         {
@@ -282,4 +277,13 @@ export function keysOf(store: BenchStore): Key[] {
         { press: 'p', does: 'Proof', group: 'Everything', act: () => look({ asked: 'proof' }) },
         { press: '?', does: 'These keys', group: 'Everything', act: () => look({ asked: 'keys' }) },
     ];
+}
+
+/** Opens the list of films for all that is chosen, as the arrow key does there. */
+function openFilms(): void {
+    const list = document.querySelector<HTMLElement>(
+        '[aria-label="Film of the chosen cards"], [data-open] [aria-label="Film"]',
+    );
+    list?.focus();
+    list?.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', bubbles: true }));
 }

@@ -11,7 +11,11 @@ export function useBenchKeys(): readonly Key[] {
     const [keys, setKeys] = useState<readonly Key[]>([]);
     useEffect(() => {
         const idle = window.requestIdleCallback(
-            () => void import('./benchKeys').then(({ keysOf }) => setKeys(keysOf(store))),
+            () =>
+                void import('./benchKeys').then(({ keysOf }) => {
+                    setKeys(keysOf(store));
+                    store.getState().look({ keyed: true });
+                }),
             { timeout: WAIT },
         );
         return () => window.cancelIdleCallback(idle);

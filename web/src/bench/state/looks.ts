@@ -53,6 +53,8 @@ export interface Looks {
     tidied: TidiedView;
     side: Side;
     asked: Asked | null;
+    /** Whether keys do something yet: they come right after the Bench is drawn. */
+    keyed: boolean;
     pane: Pane;
     gesture: Gesture | null;
     /** The loop that the hand draws. */
@@ -92,6 +94,7 @@ export const looksAt =
         tidied: 'not',
         side: 'wear',
         asked: null,
+        keyed: false,
         pane: 'stage',
         gesture: null,
         drawn: [],

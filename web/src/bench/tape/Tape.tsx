@@ -10,7 +10,7 @@ export function Tape() {
     return (
         <footer
             aria-label="Tape"
-            className="flex h-[38px] shrink-0 items-stretch overflow-x-auto overflow-y-hidden border-t border-seam bg-tape whitespace-nowrap"
+            className="flex min-h-[38px] shrink-0 items-stretch overflow-hidden border-t max-[900px]:flex-wrap border-seam bg-tape whitespace-nowrap"
         >
             <TapeEntry name="Ink">
                 {ink ? `${show(ink.width, unit)} × ${show(ink.height, unit)} ${unit}` : 'none yet'}
