@@ -53,8 +53,8 @@ test('a trap is set between two films, and the slip test says what it is good fo
     // A slip of 0.8 mm does nothing with a trap of 1 mm; with one of half that the blank shows.
     await films(page).getByRole('button', { name: 'Slip test' }).click();
     const test = page.getByRole('region', { name: 'Slip test' });
-    await test.getByLabel('How far it slips').fill('0.8');
-    await test.getByLabel('How far it slips').press('Enter');
+    await test.getByLabel('Slip distance').fill('0.8');
+    await test.getByLabel('Slip distance').press('Enter');
     await test.getByRole('button', { name: 'The film that slips' }).click();
     await page.getByRole('option', { name: 'Chalk' }).click();
     await expect(test.getByText('Nothing shows that should be covered.')).toBeVisible();

@@ -37,7 +37,7 @@ test('a second window is told that the first changed the design', async ({ page,
     await expect(dialog.getByRole('button', { name: 'Keep both changes' })).toBeHidden();
     expect((await new AxeBuilder({ page: other }).analyze()).violations).toEqual([]);
     await context.unroute('**/stamp');
-    await dialog.getByRole('button', { name: 'Take the other one' }).click();
+    await dialog.getByRole('button', { name: 'Keep the other one' }).click();
     await expect(other.getByLabel('Words')).toHaveValue('Launch one');
 
     // What was not chosen is in the history; and the first window follows by itself.

@@ -149,7 +149,7 @@ test('a new user goes the whole way: job, blank, two lines, inches, hands, keys,
     ).toBe('PNG');
     expect(execFileSync('qpdf', ['--show-npages', files[1] ?? ''], { encoding: 'utf8' }).trim()).toBe('1');
     await dialog.getByLabel('Approved by').fill('Tern Point Rowers');
-    await dialog.getByRole('button', { name: 'Note the approval' }).click();
+    await dialog.getByRole('button', { name: 'Record the approval' }).click();
     await expect(dialog).toContainText('was approved by Tern Point Rowers');
     await dialog.getByRole('button', { name: 'Close' }).click();
     await page.getByRole('link', { name: 'Coxswain hoodies' }).click();

@@ -7,6 +7,7 @@ import { movedWith } from '../src/bench/model/hand';
 import { knotsOf } from '../src/bench/model/knots';
 import { isInside, within, type Point } from '../src/bench/model/lasso';
 import { withGroup } from '../src/bench/model/arrange';
+import { newRim } from '../src/bench/model/treatments';
 import { hitOf } from '../src/bench/stage/hit';
 import { area, random, sheet, withForms, withLines } from './support/designs';
 
@@ -145,10 +146,10 @@ describe('knots', () => {
             throw new Error('No line.');
         }
         const part = partOf(line);
-        const [knot] = knotsOf(line, part, design);
+        const [knot] = knotsOf(line, part, design, 'outlines');
         const to = { x: dice.from(-150000, 150000), y: dice.from(120000, 260000) };
         const after = withLine('line-1', knot?.to(to.x, to.y) ?? (() => {}))(design).lines[0];
-        const [moved] = after ? knotsOf(after, part, design) : [];
+        const [moved] = after ? knotsOf(after, part, design, 'outlines') : [];
         const { angle, length } = after?.treatments.shadow ?? { angle: 0, length: 0 };
         // It falls in the direction of the hand, to a degree, or to the nearest 45 degrees.
         const wanted = (Math.atan2(to.y - part.middleY, to.x - part.middleX) * 180) / Math.PI;
@@ -159,6 +160,23 @@ describe('knots', () => {
             expect(far).toBeLessThan(0.075 * Math.hypot(to.x - part.middleX, to.y - part.middleY));
         }
         expect(knot?.measure(after ?? line, 'mm')).toMatch(/^shadow [\d.]+ mm at -?\d+°$/);
+    });
+
+    it('of outlines are where their edges are, and only while that drawer is open', () => {
+        const design = withLine('line-1', ({ treatments }) =>
+            treatments.outlines.push({ ...newRim('chalk'), width: 3000 }, { ...newRim('buoy'), width: 2000 }),
+        )(withLines({ words: 'A' }));
+        const [line] = design.lines;
+        const part = line && partOf(line);
+        const knots = line && part ? knotsOf(line, part, design, 'outlines') : [];
+        expect(knots.map(({ name, x, y }) => [name, x, y])).toEqual([
+            ['outline 1', -63000, 60000],
+            ['outline 2', -65000, 60000],
+        ]);
+        const next = withLine('line-1', knots[1]?.to(-67500, 0) ?? (() => {}))(design).lines[0];
+        expect(next?.treatments.outlines.map(({ width }) => width)).toEqual([3000, 4500]);
+        expect(next && knots[1]?.measure(next, 'mm')).toBe('outline 4.5 mm');
+        expect(line && knotsOf(line, part, design, 'letters')).toEqual([]);
     });
 
     it.each(seeds)('of a form are measured along its own sides, however it is turned (%i)', (seed) => {
@@ -179,7 +197,7 @@ describe('knots', () => {
             throw new Error('No form.');
         }
         const part = partOf(form);
-        const knot = knotsOf(form, part, shaped).find((own) => own.name === name);
+        const knot = knotsOf(form, part, shaped, 'shape').find((own) => own.name === name);
         const by = dice.from(-6000, 12000);
         const turn = (form.place.turn * Math.PI) / 180;
         const next = withForm(
@@ -188,13 +206,13 @@ describe('knots', () => {
         )(shaped);
         const { corner, band } = next.forms[0]?.shape ?? { corner: 0, band: 0 };
         expect(Math.abs((kind === 'ring' ? band : corner) - 9000 - by)).toBeLessThanOrEqual(1);
-        expect(knotsOf({ ...form, locked: true }, part, shaped)).toEqual([]);
+        expect(knotsOf({ ...form, locked: true }, part, shaped, 'shape')).toEqual([]);
     });
 
     it('keep a corner from growing over the form, and a band from vanishing', () => {
         const design = withForms(withLines(), { width: 80000, height: 60000 });
         const [form] = design.forms;
-        const knot = form && knotsOf(form, partOf(form), design)[0];
+        const knot = form && knotsOf(form, partOf(form), design, 'shape')[0];
         const corner = (x: number) => withForm('form-1', knot?.to(x, 0) ?? (() => {}))(design).forms[0]?.shape.corner;
         expect(corner(-900000)).toBe(30000);
         expect(corner(900000)).toBe(0);

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'wouter';
 import { Refusal } from '../api/client';
@@ -30,12 +31,9 @@ export function BenchPage() {
                         </p>
                         <p className="mt-4 flex justify-center gap-4">
                             {!gone && (
-                                <button
-                                    className="font-semibold text-indigo underline"
-                                    onClick={() => void opened.refetch()}
-                                >
+                                <Button look="words" onClick={() => void opened.refetch()}>
                                     Try again
-                                </button>
+                                </Button>
                             )}
                             <Link to="/" className="font-semibold text-indigo underline">
                                 Back to the jobs

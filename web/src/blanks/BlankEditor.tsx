@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useState } from 'react';
 import type { BlankEntry, Placement, ShopBlank, Unit } from '../api/client';
 import { Choice } from '../ui/Choice';
@@ -96,8 +97,8 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                             options={blank.sizes.map(({ size }) => ({ value: size, show: size }))}
                             onChange={setSizeName}
                         />
-                        <button
-                            className="field px-3 font-semibold text-indigo hover:border-indigo"
+                        <Button
+                            className="px-3"
                             onClick={() => {
                                 const name = freeName(blank);
                                 change((blank) => ({ ...blank, sizes: [...blank.sizes, { ...size, size: name }] }));
@@ -105,10 +106,10 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                             }}
                         >
                             Add a size
-                        </button>
+                        </Button>
                         {blank.sizes.length > 1 && (
-                            <button
-                                className="font-semibold text-madder hover:underline"
+                            <Button
+                                look="away"
                                 onClick={() =>
                                     change((blank) => ({
                                         ...blank,
@@ -117,7 +118,7 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                                 }
                             >
                                 Remove {size.size}
-                            </button>
+                            </Button>
                         )}
                     </div>
                     <div className="mt-2 flex items-end gap-2">

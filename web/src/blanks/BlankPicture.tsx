@@ -22,7 +22,7 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
         queryFn: () => frameOf(href),
         staleTime: Infinity,
     }).data;
-    const chalk = brightness(colour) < 0.55 ? '#f5f1e8' : '#22243a';
+    const chalk = brightness(colour) < 0.55 ? 'var(--color-muslin)' : 'var(--color-ink)';
     const point = drawings.find(({ id }) => id === blank.drawing)?.point;
     if (!frame) {
         return <div />;
@@ -51,7 +51,7 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                                 height={placement.height}
                                 fill={chalk}
                                 fillOpacity={on ? 0.14 : 0.04}
-                                stroke={on ? '#f3a63b' : chalk}
+                                stroke={on ? 'var(--color-basting)' : chalk}
                                 strokeWidth={on ? 2 : 1.2}
                                 strokeDasharray={on ? '7 5' : '2 5'}
                                 vectorEffect="non-scaling-stroke"
@@ -60,7 +60,7 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                                 <path
                                     d={`M0 0V${placement.down}H${placement.across}`}
                                     fill="none"
-                                    stroke="#f3a63b"
+                                    stroke="var(--color-basting)"
                                     strokeDasharray="2 4"
                                     strokeWidth="1.4"
                                     vectorEffect="non-scaling-stroke"
@@ -84,8 +84,8 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                 })}
                 <circle
                     r={4 * pixel}
-                    fill="#f3a63b"
-                    stroke="#22243a"
+                    fill="var(--color-basting)"
+                    stroke="var(--color-ink)"
                     strokeWidth="1"
                     vectorEffect="non-scaling-stroke"
                 />

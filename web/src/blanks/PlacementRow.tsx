@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import type { Placement, Unit } from '../api/client';
 import { showRound } from '../measure';
 import { Choice } from '../ui/Choice';
@@ -64,9 +65,9 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim
                     <>
                         {field('Brim’s edge, radius', brim.edge, (edge) => onChange({ brim: { ...brim, edge } }), 500)}
                         {field('Crown, radius', brim.crown, (crown) => onChange({ brim: { ...brim, crown } }), 500)}
-                        <button className="py-1 text-xs font-semibold text-madder hover:underline" onClick={onNoBrim}>
+                        <Button look="away" small className="py-1" onClick={onNoBrim}>
                             It is no brim
-                        </button>
+                        </Button>
                     </>
                 ) : (
                     <button
@@ -110,21 +111,21 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim
                 ))}
                 <span className="flex justify-between">
                     {from.length < 4 ? (
-                        <button
-                            className="font-semibold text-indigo hover:underline"
+                        <Button
+                            look="words"
                             onClick={() =>
                                 onChange({ from: [...from, { edge: 'collar', distance: Math.max(down, 0) }] })
                             }
                         >
                             Add a distance
-                        </button>
+                        </Button>
                     ) : (
                         <span />
                     )}
                     {onRemove && (
-                        <button className="font-semibold text-madder hover:underline" onClick={onRemove}>
+                        <Button look="away" onClick={onRemove}>
                             Remove the area
-                        </button>
+                        </Button>
                     )}
                 </span>
             </div>

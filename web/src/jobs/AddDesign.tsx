@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState, type ReactNode } from 'react';
 import { useLocation } from 'wouter';
@@ -28,15 +29,15 @@ export function AddDesign({ id }: { id: string }) {
     };
     return (
         <>
-            <button
-                className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold whitespace-nowrap text-white hover:bg-marigold"
+            <Button
+                look="main"
                 onClick={() => {
                     setWrong(null);
                     setAsking(true);
                 }}
             >
                 Add a design
-            </button>
+            </Button>
             <Modal open={asking} title="Add a design" onClose={() => setAsking(false)}>
                 {blank && placement && (
                     <div className="grid gap-3">
@@ -97,11 +98,11 @@ export function AddDesign({ id }: { id: string }) {
                             }
                         }}
                     />
-                    <button className="field px-4 font-semibold text-indigo" onClick={() => setAsking(false)}>
+                    <Button className="px-4" onClick={() => setAsking(false)}>
                         Not now
-                    </button>
-                    <button
-                        className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white"
+                    </Button>
+                    <Button
+                        look="main"
                         onClick={() =>
                             void add(
                                 answer(
@@ -114,7 +115,7 @@ export function AddDesign({ id }: { id: string }) {
                         }
                     >
                         Add it
-                    </button>
+                    </Button>
                 </div>
             </Modal>
         </>

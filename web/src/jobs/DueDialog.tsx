@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useState } from 'react';
 import { Refusal } from '../api/client';
 import { Modal } from '../ui/Modal';
@@ -38,12 +39,12 @@ export function DueDialog({ open, title, onClose, onDue }: Props) {
                     )}
                 </label>
                 <div className="flex justify-end gap-2">
-                    <button type="button" className="field px-4 font-semibold text-indigo" onClick={onClose}>
+                    <Button type="button" className="px-4" onClick={onClose}>
                         Not now
-                    </button>
-                    <button className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white">
+                    </Button>
+                    <Button look="main" type="submit">
                         Hang it on the rail
-                    </button>
+                    </Button>
                 </div>
             </form>
         </Modal>

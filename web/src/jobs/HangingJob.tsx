@@ -10,7 +10,7 @@ export function HangingJob({ job }: { job: JobCard }) {
     const shown = job.designs.slice(0, 3);
     return (
         <div className="flex flex-col items-center px-7">
-            <svg aria-hidden viewBox="0 0 20 20" className="h-5 w-5 shrink-0 fill-none stroke-[#8b8577] stroke-2">
+            <svg aria-hidden viewBox="0 0 20 20" className="h-5 w-5 shrink-0 fill-none stroke-rod stroke-2">
                 <path d="M8 0v9m0 0c7-1 7 7 0 7" />
             </svg>
             <span className="flex h-36 w-full items-start justify-center gap-1">

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'wouter';
 import { answer, server, type JobSheet } from '../api/client';
@@ -56,7 +57,7 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
     const path = { id: card.id };
     return (
         <li className="flex min-w-0 flex-col items-center">
-            <svg aria-hidden viewBox="0 0 20 20" className="h-5 w-5 shrink-0 fill-none stroke-[#8b8577] stroke-2">
+            <svg aria-hidden viewBox="0 0 20 20" className="h-5 w-5 shrink-0 fill-none stroke-rod stroke-2">
                 <path d="M8 0v9m0 0c7-1 7 7 0 7" />
             </svg>
             <Link
@@ -101,9 +102,9 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                     >
                         Take along
                     </a>
-                    <button
+                    <Button
                         hidden={card.unreadable !== null}
-                        className="font-semibold text-indigo hover:underline"
+                        look="words"
                         onClick={() =>
                             void act(async () => {
                                 await answer(server.POST('/api/designs/{id}/duplicate', { params: { path } }));
@@ -112,9 +113,9 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                         }
                     >
                         Duplicate
-                    </button>
-                    <button
-                        className="font-semibold text-madder hover:underline"
+                    </Button>
+                    <Button
+                        look="away"
                         onClick={() =>
                             void act(async () => {
                                 const next = await answer(server.DELETE('/api/designs/{id}', { params: { path } }));
@@ -124,7 +125,7 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                         }
                     >
                         Take out
-                    </button>
+                    </Button>
                 </div>
             </div>
         </li>

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useEffect, useState } from 'react';
 import { useLocation } from 'wouter';
 import { answer, server, type JobSheet } from '../api/client';
@@ -30,7 +31,7 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                     </h1>
                     <AddDesign id={sheet.id} />
                 </div>
-                <span aria-hidden className="mt-4 -ml-7 block h-[5px] bg-linear-to-b from-[#b9b0a0] to-[#8b8577]" />
+                <span aria-hidden className="mt-4 -ml-7 block h-[5px] bg-linear-to-b from-rod-light to-rod" />
                 <JobDesigns sheet={sheet} act={act} />
             </section>
             <aside aria-label="Ticket" className="card self-start border-dashed! p-5">
@@ -68,11 +69,11 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                     </p>
                 )}
                 <div className="stitch mt-4 flex justify-between pt-3">
-                    <button className="font-semibold text-indigo hover:underline" onClick={() => setAgain(true)}>
+                    <Button look="words" onClick={() => setAgain(true)}>
                         The same again
-                    </button>
-                    <button
-                        className="font-semibold text-indigo hover:underline"
+                    </Button>
+                    <Button
+                        look="words"
                         onClick={() =>
                             void act(() =>
                                 answer(
@@ -84,7 +85,7 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                         }
                     >
                         {sheet.archived ? 'Back on the rail' : 'Archive'}
-                    </button>
+                    </Button>
                 </div>
             </aside>
             <DueDialog

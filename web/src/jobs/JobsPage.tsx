@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useInfiniteQuery, type UseInfiniteQueryResult } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'wouter';
@@ -48,12 +49,9 @@ export function JobsPage() {
                                     value={search}
                                     onChange={(event) => setSearch(event.target.value)}
                                 />
-                                <button
-                                    className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white hover:bg-marigold"
-                                    onClick={() => setOpening(true)}
-                                >
+                                <Button look="main" onClick={() => setOpening(true)}>
                                     New job
-                                </button>
+                                </Button>
                             </div>
                         </div>
                         {hanging.length > 0 ? (
@@ -103,7 +101,7 @@ function Rail({ hanging }: { hanging: readonly JobCard[] }) {
                         <p className={`h-5 px-7 text-xs font-semibold ${week.urgent ? 'text-madder' : 'text-quiet'}`}>
                             {before && weekOf(before.due).name === week.name ? '' : week.name}
                         </p>
-                        <span aria-hidden className="h-[5px] w-screen bg-linear-to-b from-[#b9b0a0] to-[#8b8577]" />
+                        <span aria-hidden className="h-[5px] w-screen bg-linear-to-b from-rod-light to-rod" />
                         <HangingJob job={job} />
                     </li>
                 );
@@ -156,13 +154,9 @@ function More({
 }) {
     return list.hasNextPage ? (
         <p className="mt-4 px-7 text-center">
-            <button
-                className="field px-4 font-semibold text-indigo hover:border-indigo"
-                disabled={list.isFetchingNextPage}
-                onClick={() => void list.fetchNextPage()}
-            >
+            <Button className="px-4" disabled={list.isFetchingNextPage} onClick={() => void list.fetchNextPage()}>
                 {list.isFetchingNextPage ? 'Fetching more…' : 'Show more'}
-            </button>
+            </Button>
         </p>
     ) : null;
 }

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
@@ -105,15 +106,12 @@ export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => 
                             </p>
                         )}
                         <div className="flex justify-end gap-2">
-                            <button type="button" className="field px-4 font-semibold text-indigo" onClick={onClose}>
+                            <Button type="button" className="px-4" onClick={onClose}>
                                 Not now
-                            </button>
-                            <button
-                                type="submit"
-                                className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white"
-                            >
+                            </Button>
+                            <Button type="submit" look="main">
                                 Hang it on the rail
-                            </button>
+                            </Button>
                         </div>
                     </form>
                 </DialogPanel>

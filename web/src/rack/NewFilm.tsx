@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, server, type RackFilm } from '../api/client';
 import { films, rack } from '../api/queries';
@@ -38,13 +39,9 @@ export function NewFilm({ like, taken, onMade }: Props) {
                     Not added: the server can’t be reached.
                 </span>
             )}
-            <button
-                className="field font-semibold text-indigo hover:border-indigo disabled:opacity-50"
-                disabled={make.isPending}
-                onClick={() => make.mutate()}
-            >
+            <Button disabled={make.isPending} onClick={() => make.mutate()}>
                 Add a film
-            </button>
+            </Button>
         </span>
     );
 }

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import type { Arrived } from './useFontDrop';
 
 interface Props {
@@ -28,9 +29,9 @@ export function FontArrivals({ over, arrived, onDismiss, onUse }: Props) {
                 >
                     <div className="flex justify-between gap-3">
                         <h2 className="heading">Type case</h2>
-                        <button className="font-semibold text-indigo hover:underline" onClick={onDismiss}>
+                        <Button look="words" onClick={onDismiss}>
                             Close
-                        </button>
+                        </Button>
                     </div>
                     <ul className="mt-2 grid gap-2">
                         {arrived.map(({ file, font, said }) => (
@@ -38,12 +39,9 @@ export function FontArrivals({ over, arrived, onDismiss, onUse }: Props) {
                                 <b className="block truncate text-xs">{file}</b>
                                 <span className={font ? '' : 'text-madder'}>{said}</span>{' '}
                                 {font && onUse && (
-                                    <button
-                                        className="font-semibold text-indigo hover:underline"
-                                        onClick={() => onUse(font)}
-                                    >
+                                    <Button look="words" onClick={() => onUse(font)}>
                                         Use it for the line
-                                    </button>
+                                    </Button>
                                 )}
                             </li>
                         ))}

@@ -1,3 +1,4 @@
+import { Button } from '../ui/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import type { FontCard } from '../api/client';
@@ -71,12 +72,9 @@ export function TypeCasePage() {
                             value={search}
                             onChange={(event) => setSearch(event.target.value)}
                         />
-                        <button
-                            className="rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold text-white hover:bg-marigold"
-                            onClick={() => file.current?.click()}
-                        >
+                        <Button look="main" onClick={() => file.current?.click()}>
                             Bring fonts
-                        </button>
+                        </Button>
                         <input
                             ref={file}
                             type="file"

@@ -1,3 +1,4 @@
+import { Button } from './Button';
 import { Message } from './Message';
 
 interface Props {
@@ -16,9 +17,9 @@ export function NotThere({ what, empty, list }: Props) {
                 <Message title={`Fetching the ${what}…`} />
             ) : (
                 <Message title={list.isError ? `The ${what} can’t be fetched` : empty}>
-                    <button className="font-semibold text-indigo underline" onClick={() => void list.refetch()}>
+                    <Button look="words" onClick={() => void list.refetch()}>
                         Try again
-                    </button>
+                    </Button>
                 </Message>
             )}
         </main>

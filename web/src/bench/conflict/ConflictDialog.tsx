@@ -14,8 +14,8 @@ export function ConflictDialog() {
             {comparison ? (
                 <>
                     <p className="text-quiet">
-                        While you worked here, the design was changed in another window. Choose what it is to be; what
-                        you don’t choose stays in the history.
+                        The design was also changed in another window. Choose which changes to keep; the others stay in
+                        the history.
                     </p>
                     <div className="mt-4 grid grid-cols-2 gap-4">
                         <Changes title="In the other window" changes={comparison.theirs} />
@@ -23,7 +23,7 @@ export function ConflictDialog() {
                     </div>
                     <div className="mt-5 flex flex-wrap justify-end gap-2">
                         <Button className="px-4" onClick={() => settle('theirs')}>
-                            Take the other one
+                            Keep the other one
                         </Button>
                         <Button className="px-4" onClick={() => settle('ours')}>
                             Keep this one
@@ -36,7 +36,7 @@ export function ConflictDialog() {
                     </div>
                     {!comparison.merged && (
                         <p className="mt-3 text-right text-xs text-quiet">
-                            Both changed the same thing, so they can’t be put together.
+                            Both changed the same thing, so the changes can’t be merged.
                         </p>
                     )}
                 </>
@@ -51,7 +51,7 @@ function Waiting({ compared, onAgain }: { compared: Compared | null; onAgain: ()
     return compared?.state === 'failed' ? (
         <>
             <p role="alert" className="text-madder">
-                What was changed can’t be shown now: {compared.why} What you typed is still on this page.
+                The changes can’t be compared now: {compared.why} What you typed is still on this page.
             </p>
             <p className="mt-4 text-right">
                 <Button className="px-4" onClick={onAgain}>
@@ -60,7 +60,7 @@ function Waiting({ compared, onAgain }: { compared: Compared | null; onAgain: ()
             </p>
         </>
     ) : (
-        <p className="text-quiet">Looking at what was changed…</p>
+        <p className="text-quiet">Comparing the changes…</p>
     );
 }
 
@@ -74,7 +74,7 @@ function Changes({ title, changes }: { title: string; changes: Comparison['their
                         {change}
                     </li>
                 ))}
-                {changes.length === 0 && <li className="text-quiet">Nothing that can be seen.</li>}
+                {changes.length === 0 && <li className="text-quiet">No visible change.</li>}
             </ul>
         </section>
     );

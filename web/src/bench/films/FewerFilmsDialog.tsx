@@ -1,3 +1,4 @@
+import { Button } from '../../ui/Button';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useLocation } from 'wouter';
 import { answer, Refusal, server, type FewerFilmsProposal } from '../../api/client';
@@ -42,8 +43,8 @@ export function FewerFilmsDialog({ onClose }: { onClose: () => void }) {
                 <>
                     <p className="mb-3 text-quiet">
                         {proposals.length === 0
-                            ? 'There is no way to do with fewer films that would not run shapes into one another.'
-                            : 'Each is worked out like a design of its own. The one that is open stays as it is.'}
+                            ? 'No version with fewer films keeps all shapes apart.'
+                            : 'Each becomes a design of its own; this one stays as it is.'}
                     </p>
                     <ul className="grid grid-cols-3 gap-3">
                         {[own, ...proposals].map((proposal) => (
@@ -74,13 +75,13 @@ export function FewerFilmsDialog({ onClose }: { onClose: () => void }) {
                                     <Measure name="To weed" now={proposal.toWeed} was={own.toWeed} />
                                 </dl>
                                 {proposal !== own && (
-                                    <button
-                                        className="field mt-auto font-semibold text-indigo hover:border-indigo disabled:opacity-50"
+                                    <Button
+                                        className="mt-auto"
                                         disabled={make.isPending}
                                         onClick={() => make.mutate(proposal)}
                                     >
                                         Make it a design
-                                    </button>
+                                    </Button>
                                 )}
                             </li>
                         ))}

@@ -44,7 +44,7 @@ export function SlipPanel({ looking }: { looking: Slip }) {
             />
             <span className="flex flex-wrap gap-1.5">
                 <LengthField
-                    label="How far it slips"
+                    label="Slip distance"
                     note="slip"
                     unit={unit}
                     least={0}
@@ -52,12 +52,12 @@ export function SlipPanel({ looking }: { looking: Slip }) {
                     onChange={(distance) => set({ distance })}
                 />
                 <Segments
-                    label="Where it slips to"
+                    label="Slip direction"
                     small
                     value={looking.angle === null ? 'worst' : 'angle'}
                     options={[
-                        { value: 'worst', show: 'worst way' },
-                        { value: 'angle', show: 'to' },
+                        { value: 'worst', show: 'worst' },
+                        { value: 'angle', show: 'towards' },
                     ]}
                     onChange={(way) => set({ angle: way === 'worst' ? null : 0 })}
                 />

@@ -43,7 +43,7 @@ export function HistoryDialog({ onClose }: { onClose: () => void }) {
                         <DialogTitle as="h1" className="text-base font-bold">
                             History
                         </DialogTitle>
-                        <p className="text-xs text-quiet">Nothing is ever gone: what was undone is here too.</p>
+                        <p className="text-xs text-quiet">Nothing is lost: undone steps are here too.</p>
                         <Button className="px-3" onClick={onClose}>
                             Close
                         </Button>

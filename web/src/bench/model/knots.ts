@@ -3,6 +3,7 @@ import { showWithUnit } from '../../measure';
 import { isLine, type Card, type Change } from './edits';
 import { ringLeader } from './follows';
 import { measuresOf } from './forms';
+import type { Drawer } from './summary';
 
 /** Something to take hold of on the stage that changes a card's shape. */
 export interface Knot {
@@ -15,13 +16,16 @@ export interface Knot {
     measure: (card: Card, unit: Unit) => string;
 }
 
-/** The knots of a card as it lies. */
-export function knotsOf(card: Card, part: SheetPart | undefined, design: Design): Knot[] {
+/** The knots of a card as it lies: of what a line follows and fills always, of all else while its drawer is open. */
+export function knotsOf(card: Card, part: SheetPart | undefined, design: Design, drawer: Drawer | null): Knot[] {
     if (!part || card.locked) {
         return [];
     }
-    const own = isLine(card) ? lineKnots(card, part, design) : 'shape' in card ? formKnots(card, part) : [];
-    return [...own, ...shadowKnots(card, part)];
+    return [
+        ...(isLine(card) ? lineKnots(card, part, design) : []),
+        ...('shape' in card && drawer === 'shape' ? formKnots(card, part) : []),
+        ...(drawer === 'outlines' ? [...outlineKnots(card, part), ...shadowKnots(card, part)] : []),
+    ];
 }
 
 function lineKnots(line: Line, { trace }: SheetPart, design: Design): Knot[] {
@@ -243,6 +247,27 @@ function formKnots(form: Form, part: SheetPart): Knot[] {
 }
 
 const clamped = (value: number, least: number, most: number) => Math.round(Math.max(least, Math.min(most, value)));
+
+/** The edge of an outline, beside the middle of the ink: how wide it is. Each further one is beyond those within it. */
+function outlineKnots({ treatments: { outlines } }: Card, part: SheetPart): Knot[] {
+    if (!part.ink) {
+        return [];
+    }
+    const { left, top, height } = part.ink;
+    return outlines.map(({ width }, at) => {
+        const inner = outlines.slice(0, at).reduce((sum, rim) => sum + rim.width, 0);
+        return {
+            name: `outline ${at + 1}`,
+            x: left - inner - width,
+            y: top + height / 2,
+            to: (x) => {
+                const next = Math.max(50, Math.round(left - inner - x));
+                return ({ treatments }) => treatments.outlines[at] && (treatments.outlines[at].width = next);
+            },
+            measure: ({ treatments }, unit) => `outline ${showWithUnit(treatments.outlines[at]?.width ?? 0, unit)}`,
+        };
+    });
+}
 
 /** The end of a shadow: how far it falls and where to. */
 function shadowKnots({ treatments: { shadow } }: Card, part: SheetPart): Knot[] {

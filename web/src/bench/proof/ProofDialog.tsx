@@ -49,13 +49,13 @@ export function ProofDialog({ onClose }: { onClose: () => void }) {
                     />
                 ) : (
                     <p className="aspect-[210/297] w-full border border-seam p-6 text-quiet">
-                        The proof shows here as soon as all is saved.
+                        The proof appears as soon as everything is saved.
                     </p>
                 )}
                 <div className="flex flex-col gap-3">
                     <p className="text-quiet">
-                        One page with the design on its blank, in its colours and sizes. It says that it is of version{' '}
-                        {step}, so that everyone knows what was approved.
+                        One page with the design on its blank, its colours and its sizes. It is marked as version {step}
+                        , so that everyone knows what was approved.
                     </p>
                     <a className={link(ready)} aria-disabled={!ready} href={`${proof}.pdf`} download>
                         Download as PDF
@@ -71,7 +71,7 @@ export function ProofDialog({ onClose }: { onClose: () => void }) {
                             </p>
                             {!approval.current && (
                                 <>
-                                    <p>The design was changed since. Go back to what was approved, or ask again.</p>
+                                    <p>The design has changed since. Go back to what was approved, or ask again.</p>
                                     <Button
                                         onClick={() => {
                                             goTo(approval.step);
@@ -105,7 +105,7 @@ export function ProofDialog({ onClose }: { onClose: () => void }) {
                                 />
                             </label>
                             <Button look="main" type="submit" disabled={!ready}>
-                                Note the approval
+                                Record the approval
                             </Button>
                         </form>
                     )}

@@ -1,3 +1,4 @@
+import { Button } from '../../ui/Button';
 import { useState, type ReactNode } from 'react';
 import { useBench } from '../state/store';
 
@@ -16,13 +17,9 @@ export function More({ fields = [], children }: Props) {
     }
     return (
         <div className="mt-1.5">
-            <button
-                aria-expanded={opened}
-                className="text-xs font-semibold text-indigo hover:underline"
-                onClick={() => setOpened(!opened)}
-            >
+            <Button aria-expanded={opened} look="words" small onClick={() => setOpened(!opened)}>
                 {opened ? 'Less' : 'More'}
-            </button>
+            </Button>
             {opened && <div className="mt-1.5">{children}</div>}
         </div>
     );

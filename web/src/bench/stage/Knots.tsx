@@ -9,9 +9,10 @@ export function Knots({ card: id }: { card: string }) {
     const { pixel } = useStage();
     const design = useBench((bench) => bench.design);
     const part = useBench((bench) => partOf(bench, id));
+    const drawer = useBench((bench) => bench.drawer);
     const moving = useBench((bench) => bench.gesture !== null);
     const card = cardOf(design, id);
-    const knots = useMemo(() => (card ? knotsOf(card, part, design) : []), [card, part, design]);
+    const knots = useMemo(() => (card ? knotsOf(card, part, design, drawer) : []), [card, part, design, drawer]);
     if (moving) {
         return null;
     }

@@ -47,7 +47,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     };
 
     const taken = (): Held => {
-        const { design, erasing, lasso, letter } = bench();
+        const { design, erasing, lasso, letter, drawer } = bench();
         const open = openCard(bench());
         if (!pressed) {
             return { kind: 'cloth' };
@@ -66,7 +66,8 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
                 return open === null ? { kind: 'cloth' } : holdOf(open, hit, from);
             case 'knot': {
                 const card = cardOf(design, open);
-                const knot = card && knotsOf(card, partOf(bench(), open), design).find(({ name }) => name === hit.name);
+                const knot =
+                    card && knotsOf(card, partOf(bench(), open), design, drawer).find(({ name }) => name === hit.name);
                 return card && knot ? { kind: 'knot', knot, card, from } : { kind: 'cloth' };
             }
             case 'letter': {

@@ -65,9 +65,11 @@ export function TryOutDialog({ line, typeCase, onClose, onChoose }: Props) {
                     Close
                 </Button>
             </div>
-            {fonts.length === 0 && <p className="mt-4 text-quiet">There is no such font in the type case.</p>}
+            {fonts.length === 0 && <p className="mt-4 text-quiet">The type case has no such font.</p>}
             {tries.isFetching && <p className="mt-4 text-quiet">Setting the words…</p>}
-            {tries.isError && <p className="mt-4 text-madder">They can’t be set now. Close this and try again.</p>}
+            {tries.isError && (
+                <p className="mt-4 text-madder">The fonts can’t be tried now. Close this and try again.</p>
+            )}
             <ul className="mt-4 grid grid-cols-3 gap-3">
                 {tries.data?.map(({ font, path, frame, thinnest, toWeed, snags }) => (
                     <li key={font}>
