@@ -1,6 +1,7 @@
 import type { JointKind, SheetJoint } from '../../api/client';
 import { Choice } from '../../ui/Choice';
 import { LengthField } from '../../ui/LengthField';
+import { Swatch } from '../../ui/Swatch';
 import { withJoint } from '../model/edits';
 import { useBench, useBenchStore } from '../state/store';
 import { Safe } from './Safe';
@@ -21,19 +22,24 @@ export function JointRow({ joint, apart }: { joint: SheetJoint; apart: boolean }
     const { change } = useBenchStore().getState();
     const nameOf = (id: string) => films.find((film) => film.id === id)?.name ?? id;
     const [upper, lower] = [nameOf(joint.upper), nameOf(joint.lower)];
+    const colour = films.find((film) => film.id === joint.lower)?.colour ?? 'white';
     const set = (next: { kind?: JointKind; width?: number }) => change(withJoint(joint.lower, joint.upper, next));
     return (
         <div
             role="group"
             aria-label={`${upper} on ${lower}`}
             title={`${upper} on ${lower}`}
-            className="ml-2 border-l-2 border-dotted border-quiet py-0.5 pl-2 text-xs"
+            className="ml-1.5 border-l-2 border-dotted border-quiet py-0.5 pl-1.5 text-xs"
         >
-            {apart && <span className="block truncate text-quiet">on {lower}</span>}
             <span className="flex items-center gap-1">
+                {apart && (
+                    <span title={`on ${lower}`} className="leading-none">
+                        <Swatch colour={colour} />
+                    </span>
+                )}
                 <Choice
                     label={`How ${upper} meets ${lower}`}
-                    className="w-19 shrink-0 px-1! text-xs"
+                    className="w-17 shrink-0 px-1! text-xs"
                     wide
                     value={joint.wanted}
                     options={kinds}

@@ -23,7 +23,14 @@ export function OtherAreas() {
         width: area.width + ruler,
         height: area.height + ruler,
     };
-    const taken = [ruled, ...parts.flatMap(({ ink }) => ink ?? [])];
+    // Where the measure from collar, hem or brim is written.
+    const measure = {
+        left: -placement.across,
+        top: Math.min(-placement.down, 0),
+        width: 160 * pixel,
+        height: Math.abs(placement.down),
+    };
+    const taken = [ruled, measure, ...parts.flatMap(({ ink }) => ink ?? [])];
     return others?.map(({ id, name, width, height, across, down }) => {
         const left = across - placement.across - width / 2;
         const top = down - placement.down;

@@ -45,7 +45,7 @@ export function EdgeRow({ line, name }: Props) {
     const edge = line.fills[name];
     const options = (Object.keys(shapes) as Edge['shape'][]).filter((shape) => shape !== 'form' || forms.length > 0);
     return (
-        <Row name={name === 'top' ? 'Top edge' : 'Bottom edge'}>
+        <Row name={name === 'top' ? 'Top' : 'Bottom'}>
             <Choice
                 label={`Shape of the ${name} edge`}
                 field={`${name} edge`}

@@ -46,7 +46,7 @@ export function SetIntoRows({ treatments: { setInto }, put }: Treating) {
                     value={setInto.keep ? 'kept' : 'shape'}
                     options={[
                         { value: 'kept', show: 'keep it' },
-                        { value: 'shape', show: 'leave the shape open' },
+                        { value: 'shape', show: 'leave it open' },
                     ]}
                     onChange={(kept) => put((now) => (now.setInto.keep = kept === 'kept'))}
                 />
