@@ -10,6 +10,7 @@ final readonly class Fix
     /**
      * @param int|null    $letterHeight the size that letters H get, in µm; null where the size stays
      * @param int|null    $spacing      the tracking, in thousandths of the em; null where it stays
+     * @param int|null    $heft         how much the strokes are grown on either side, in µm; null where it stays
      * @param string|null $islands      what becomes of the islands of what is cut out; null where that stays
      * @param string|null $into         the card that it gets set into; null where it is not
      */
@@ -17,6 +18,7 @@ final readonly class Fix
         public string $say,
         public ?int $letterHeight = null,
         public ?int $spacing = null,
+        public ?int $heft = null,
         public ?string $islands = null,
         public ?string $into = null,
     ) {

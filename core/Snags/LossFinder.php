@@ -6,6 +6,7 @@ namespace Uvret\Snags;
 
 use Uvret\Compose\Composition;
 use Uvret\Compose\Part;
+use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
 use Uvret\Design\FilmLimits;
 use Uvret\Geometry\Measure\ThinPlaces;
@@ -21,7 +22,7 @@ final readonly class LossFinder
     /** How finely the height at which all would pass is looked for. */
     private const STEPS = 6;
 
-    /** What is thin over less than so many times the thinnest stroke is a corner, or the point of a form. */
+    /** What is thin to its end over less than this many times the thinnest stroke is a corner, or the point of a form. */
     private const CORNER = 1.5;
     private const POINT = 6.0;
 
@@ -52,7 +53,7 @@ final readonly class LossFinder
         }
         $limits = FilmLimits::of($design->film($part->film));
         // The points of stars and ribbons are meant to be sharp.
-        $sharp = 0 === $part->letterHeight ? self::POINT : self::CORNER;
+        $sharp = 0 === $part->letterHeight && PartRole::Base === $part->role ? self::POINT : self::CORNER;
         $thin = ThinPlaces::of($part->region, $limits->thinnestStroke, $sharp);
         $small = \array_filter(self::holes($part->region), static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
         if (null !== $layer) {
@@ -68,17 +69,22 @@ final readonly class LossFinder
         $isBeside = static fn (Region $piece): bool => null !== $beside && !$piece->intersect($beside)->isEmpty();
         $all = Region::empty();
 
+        $tails = \array_values(\array_filter($thin->tails, static fn (array $tail): bool => !$isBeside($tail['region'])));
+        $without = static fn (array $pieces): Region => $all->union(...\array_values(\array_filter($pieces, static fn (Region $piece): bool => !$isBeside($piece))));
+
         return new Loss(
-            $part->card,
-            $part->film,
-            $part->role,
-            $all->union(...\array_values(\array_filter($thin->strokes, static fn (Region $piece): bool => !$isBeside($piece)))),
-            $all->union(...\array_values(\array_filter($thin->necks, static fn (Region $piece): bool => !$isBeside($piece)))),
-            $all->union(...\array_values(\array_filter([...$thin->strokes, ...$thin->necks], $isBeside))),
-            $all->union(...\array_column($small, 'region')),
-            $limits->thinnestStroke,
-            $thin->thinnest($part->region, $limits->thinnestStroke),
-            $good > 0 && $part->letterHeight > 0 ? (int) \round($part->letterHeight / $good) : null,
+            card: $part->card,
+            film: $part->film,
+            role: $part->role,
+            strokes: $without($thin->strokes),
+            necks: $without($thin->necks),
+            tails: $all->union(...\array_column($tails, 'region')),
+            longest: [] === $tails ? 0 : \max(\array_column($tails, 'length')),
+            remains: $all->union(...\array_values(\array_filter([...$thin->strokes, ...$thin->necks], $isBeside))),
+            holes: $all->union(...\array_column($small, 'region')),
+            limit: $limits->thinnestStroke,
+            thinnest: $thin->thinnest($part->region, $limits->thinnestStroke),
+            passHeight: $good > 0 && $part->letterHeight > 0 ? (int) \round($part->letterHeight / $good) : null,
         );
     }
 

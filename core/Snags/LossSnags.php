@@ -13,6 +13,10 @@ use Uvret\Geometry\Unit;
 /** Places of a part that are too thin or too small to cut, with measure and cure. */
 final readonly class LossSnags
 {
+    /** The most that strokes can be grown on either side, in µm, and by how much more than needed they are. */
+    private const HEAVIEST = 2_000;
+    private const MORE = 1.35;
+
     /** @return list<Snag> */
     public static function of(Design $design, Loss $loss): array
     {
@@ -44,6 +48,14 @@ final readonly class LossSnags
                 'Join it more firmly, make it larger, or let the parts separate.',
             ],
             [
+                SnagKind::ThinTail,
+                $loss->tails,
+                static fn (string $places, int $count): string => 1 === $count
+                    ? "A tail is $thin over its last {$measure($loss->longest)}."
+                    : "$count tails are $thin to their ends, the longest over {$measure($loss->longest)}.",
+                PartRole::Base === $loss->role ? 'Weed it gently, round its end, or choose a heavier font.' : $heavier,
+            ],
+            [
                 SnagKind::ThinRemains,
                 $loss->remains,
                 static fn (string $places): string => "What is left around the inset is $thin in $places $least.",
@@ -71,9 +83,31 @@ final readonly class LossSnags
                 film: $loss->film,
                 x: null === $box ? null : \intdiv($box->left + $box->right, 2),
                 y: null === $box ? null : \intdiv($box->bottom + $box->top, 2),
+                fixes: \in_array($kind, [SnagKind::ThinStroke, SnagKind::ThinNeck], true) ? self::fixes($design, $loss, $measure) : [],
             );
         }
 
         return $snags;
+    }
+
+    /**
+     * Larger letters, or heavier strokes: what makes a line thick enough.
+     *
+     * @param callable(int): string $measure
+     *
+     * @return list<Fix>
+     */
+    private static function fixes(Design $design, Loss $loss, callable $measure): array
+    {
+        $line = $design->line($loss->card);
+        if (null === $line || PartRole::Base !== $loss->role) {
+            return [];
+        }
+        $fixes = null === $loss->passHeight ? [] : [new Fix("Letters {$measure($loss->passHeight)} high", letterHeight: $loss->passHeight)];
+        // A little more than what is missing, since heavier letters are a little smaller at the same width.
+        $heavier = (int) (10 * \ceil(self::MORE * ($loss->limit - $loss->thinnest) / 2 / 10));
+        $heft = $line->lettering->heft + $heavier;
+
+        return $heavier > 0 && $heft <= self::HEAVIEST ? [...$fixes, new Fix("Strokes {$measure(2 * $heavier)} heavier", heft: $heft)] : $fixes;
     }
 }

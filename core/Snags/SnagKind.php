@@ -16,6 +16,7 @@ enum SnagKind: string
     case FilledHole = 'filled hole';
     case ThinStroke = 'thin stroke';
     case ThinNeck = 'thin neck';
+    case ThinTail = 'thin tail';
     case ThinRemains = 'thin remains';
     case SmallHole = 'small hole';
     case LongerThanPath = 'longer than its path';
@@ -46,6 +47,7 @@ enum SnagKind: string
                 self::OnLettering,
                 self::CutThrough,
                 self::ThinNeck,
+                self::ThinTail,
                 self::TooThick,
                 self::ShowsThrough,
             ],

@@ -117,6 +117,20 @@ final class EverySnagTest extends TestCase
             ],
         ];
         yield 'a plate that hangs by a thread' => [SnagKind::ThinNeck, $notched(59_300), $notched(50_000), 'narrower than 1.0 mm (thinnest'];
+        $spiked = static fn (int $thick): array => [
+            'lines' => [],
+            'forms' => [
+                $plate([
+                    'treatments' => (object) [
+                        'erased' => [
+                            ['id' => 'piece-1', 'points' => [90_000, -40_000, 110_000, -40_000, 110_000, -$thick, 90_000, -$thick], 'hidden' => false],
+                            ['id' => 'piece-2', 'points' => [90_000, $thick, 110_000, $thick, 110_000, 40_000, 90_000, 40_000], 'hidden' => false],
+                        ],
+                    ],
+                ]),
+            ],
+        ];
+        yield 'a plate with a long thin tail' => [SnagKind::ThinTail, $spiked(400), $spiked(600), 'over its last 9'];
         yield 'too little left beside an inset' => [
             SnagKind::ThinRemains,
             [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'],

@@ -6,40 +6,99 @@ namespace Uvret\Tests\Snags;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Uvret\Compose\Part;
+use Uvret\Design\DesignReader;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
+use Uvret\Plan\Planner;
 use Uvret\Snags\LossFinder;
 use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
 use Uvret\Tests\Support\Designs;
+use Uvret\Tests\Support\Letters;
 
 final class ThinPlacesTest extends TestCase
 {
     private const LIMIT = 1_000;
 
-    /** @return iterable<string, array{list<Box>, int, int, int|null}> shape, strokes, necks, the thinnest */
+    /** @return iterable<string, array{list<Box>, int, int, list<int>, int|null}> shape, strokes, necks, lengths of tails, the thinnest stroke or neck */
     public static function shapes(): iterable
     {
         $left = new Box(0, 0, 10_000, 10_000);
         $right = new Box(10_600, 0, 20_000, 10_000);
-        yield 'a square has corners, but nothing thin' => [[$left], 0, 0, null];
-        yield 'two squares that hang together by a short neck' => [[$left, $right, new Box(9_000, 5_000, 12_000, 5_600)], 0, 1, 600];
-        yield 'by two necks' => [[$left, $right, new Box(9_000, 2_000, 12_000, 2_400), new Box(9_000, 7_000, 12_000, 7_800)], 0, 2, 400];
-        yield 'a neck as broad as the limit' => [[$left, $right, new Box(9_000, 5_000, 12_000, 6_010)], 0, 0, null];
-        yield 'a long thin bar between them' => [[$left, new Box(20_000, 0, 30_000, 10_000), new Box(9_000, 5_000, 21_000, 5_500)], 1, 0, 500];
-        yield 'a thin bar that ends free' => [[$left, new Box(9_000, 5_000, 16_000, 5_800)], 1, 0, 800];
+        yield 'a square has corners, but nothing thin' => [[$left], 0, 0, [], null];
+        yield 'two squares that hang together by a short neck' => [[$left, $right, new Box(9_000, 5_000, 12_000, 5_600)], 0, 1, [], 600];
+        yield 'by two necks' => [[$left, $right, new Box(9_000, 2_000, 12_000, 2_400), new Box(9_000, 7_000, 12_000, 7_800)], 0, 2, [], 400];
+        yield 'a neck as broad as the limit' => [[$left, $right, new Box(9_000, 5_000, 12_000, 6_010)], 0, 0, [], null];
+        yield 'a long thin bar between them' => [[$left, new Box(20_000, 0, 30_000, 10_000), new Box(9_000, 5_000, 21_000, 5_500)], 1, 0, [], 500];
+        yield 'a thin bar that ends free' => [[$left, new Box(9_000, 5_000, 16_000, 5_800)], 0, 0, [6_000], null];
+        yield 'one that is short' => [[$left, new Box(9_000, 5_000, 11_300, 5_800)], 0, 0, [], null];
+        yield 'a bar that is thin all over' => [[new Box(0, 0, 20_000, 700)], 1, 0, [], 700];
     }
 
-    /** @param list<Box> $boxes */
+    /**
+     * @param list<Box> $boxes
+     * @param list<int> $tails
+     */
     #[DataProvider('shapes')]
-    public function testNecksStrokesAndCornersAreToldApart(array $boxes, int $strokes, int $necks, ?int $thinnest): void
+    public function testNecksStrokesTailsAndCornersAreToldApart(array $boxes, int $strokes, int $necks, array $tails, ?int $thinnest): void
     {
         $region = Region::empty()->union(...\array_map(static fn (Box $box): Region => $box->toRegion(), $boxes));
         $thin = ThinPlaces::of($region, self::LIMIT, 1.5);
         self::assertCount($strokes, $thin->strokes);
         self::assertCount($necks, $thin->necks);
+        self::assertCount(\count($tails), $thin->tails);
+        foreach ($tails as $at => $length) {
+            self::assertEqualsWithDelta($length, $thin->tails[$at]['length'], 250);
+        }
         self::assertEqualsWithDelta($thinnest ?? self::LIMIT, $thin->thinnest($region, self::LIMIT), 25);
+    }
+
+    /** @return iterable<string, array{string, string, int, int}> design, card, strokes and necks, tails */
+    public static function lettering(): iterable
+    {
+        yield 'a large script, pointed where strokes end' => ['crew-shirt-back', 'regatta', 0, 0];
+        yield 'a name' => ['kit-bag-ottilie', 'name', 0, 0];
+        yield 'stencil letters with sharp corners' => ['boatshed-pouch', 'shed', 0, 0];
+        yield 'slabs' => ['crew-badge', 'club', 0, 0];
+        yield 'a script on a cap' => ['launch-cap', 'launch', 12, 2];
+        yield 'a script on a chest' => ['cox-shirt-chest', 'boat', 19, 5];
+    }
+
+    #[DataProvider('lettering')]
+    public function testPointsAndCornersOfLetteringAreNotThinStrokes(string $id, string $card, int $thin, int $tails): void
+    {
+        $plan = (new Planner(Letters::typeCase()))->plan(Designs::demo($id));
+        $part = \array_values(\array_filter($plan->composition->parts, static fn (Part $part): bool => $part->card === $card))[0];
+        $places = ThinPlaces::of($part->region, self::LIMIT, 1.5);
+        self::assertCount($thin, [...$places->strokes, ...$places->necks]);
+        self::assertCount($tails, $places->tails);
+        // All of it is thin, and in the lettering.
+        foreach ([...$places->strokes, ...$places->necks, ...\array_column($places->tails, 'region')] as $piece) {
+            self::assertLessThan(self::LIMIT / 2, $piece->inscribedRadius());
+            self::assertEqualsWithDelta(0, $piece->subtract($part->region)->area() / $piece->area(), 1e-3);
+        }
+    }
+
+    public function testTheHeftThatIsOfferedIsEnough(): void
+    {
+        $found = static function (int $heft): array {
+            $document = (object) \json_decode((string) \file_get_contents(Designs::folder().'/cox-shirt-chest.json'));
+            $document->lines = \array_values(\array_filter($document->lines, static fn (\stdClass $line): bool => 'boat' === $line->id));
+            $document->lines[0]->lettering->heft = $heft;
+            $plan = (new Planner(Letters::typeCase()))->plan((new DesignReader())->fromJson((string) \json_encode($document)));
+            $loss = (new LossFinder())->find($plan->design, $plan->composition->parts[0]);
+
+            return null === $loss ? [] : LossSnags::of($plan->design, $loss);
+        };
+        $kinds = static fn (array $snags): array => \array_map(static fn (Snag $snag): string => $snag->kind->value, $snags);
+        $thin = $found(0);
+        self::assertSame(['thin stroke', 'thin neck'], \array_values(\array_intersect($kinds($thin), ['thin stroke', 'thin neck'])));
+        [$larger, $heavier] = $thin[0]->fixes;
+        self::assertGreaterThan(0, $larger->letterHeight);
+        self::assertMatchesRegularExpression('/^Strokes [\d.]+ mm heavier$/', $heavier->say);
+        self::assertSame([], \array_intersect($kinds($found((int) $heavier->heft)), ['thin stroke', 'thin neck']));
     }
 
     public function testWhatAnInsetLeavesTooThinIsSaidWithItsMeasure(): void

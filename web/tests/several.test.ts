@@ -121,12 +121,13 @@ describe('cards together', () => {
 });
 
 describe('what a snag offers', () => {
-    const none = { say: '', letterHeight: null, spacing: null, islands: null, into: null };
+    const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null };
 
     it('sizes and spaces a line', () => {
         const next = withFix('line-1', { ...none, letterHeight: 14000, spacing: 20 })(design).lines[0];
         expect(next?.size).toMatchObject({ by: 'letter', length: 14000 });
         expect(next?.lettering.spacing).toBe(20);
+        expect(withFix('line-1', { ...none, heft: 240 })(design).lines[0]?.lettering).toMatchObject({ heft: 240, spacing: 0 });
     });
 
     it('sets a card in, or bridges its islands', () => {

@@ -8,68 +8,80 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /**
- * Where a shape is thinner than a limit: what opening it with a circle of that diameter takes away. A piece that touches the rest at
- * two places or more carries something (a neck where it is short, a stroke where it is long); one that touches it once is the end of
- * a stroke, or only a corner that no circle fills.
+ * Where a shape is thinner than a limit: what opening it with a circle of that diameter takes away, piece by piece. A piece that
+ * touches what stays in two places or more holds it together: a neck where it is short, a stroke where it is long. One that touches it
+ * in one place is a tail, thin to its end, or only the corner or point of something thick, which no circle fills. One that touches
+ * nothing is thin all over: a stroke.
  */
 final readonly class ThinPlaces
 {
-    /** What is shorter than so many times the limit is a neck between what it joins, no stroke. */
+    /** What is shorter than this many times the limit is a neck between what it joins, no stroke. */
     private const NECK = 2.5;
 
     /** How far a piece is grown to meet what it hangs on, in µm. */
     private const TOUCH = 12;
 
+    /** Slivers that rounding leaves along curves are thinner than this share of the limit. */
+    private const SLIVER = 0.03;
+
+    /** What is smaller than this share of the limit's square is nothing. */
+    private const NOTHING = 0.02;
+
     /** How finely a neck is measured, in µm. */
     private const FINE = 20;
 
     /**
-     * @param list<Region> $strokes
-     * @param list<Region> $necks
+     * @param list<Region>                            $strokes
+     * @param list<Region>                            $necks
+     * @param list<array{region: Region, length: int}> $tails   with their lengths from where they begin to be thin, in µm
      */
     private function __construct(
         public array $strokes,
         public array $necks,
+        public array $tails,
     ) {
     }
 
-    /** @param float $sharp what is shorter than so many times the limit and touches the rest once is a corner */
+    /** @param float $sharp what is thin to its end over less than this many times the limit is a corner or a point */
     public static function of(Region $region, int $limit, float $sharp): self
     {
-        $strokes = $necks = [];
+        $strokes = $necks = $tails = [];
         if ($limit < 10) {
-            return new self([], []);
+            return new self([], [], []);
         }
         $thick = $region->open(\intdiv($limit, 2));
-        $pieces = \array_filter($region->subtract($thick)->pieces(), static fn (Region $piece): bool => $piece->area() > 0.02 * $limit * $limit);
-        $short = [];
-        foreach ($pieces as $piece) {
-            $length = self::length($piece);
-            if ($length > self::NECK * $limit) {
-                if ($length > $sharp * $limit && self::isStroke($piece, $limit)) {
-                    $strokes[] = $piece;
-                }
-            } else {
-                $short[] = $piece;
+        $sliver = (int) \ceil(self::SLIVER * $limit / 2);
+        foreach ($region->subtract($thick)->open($sliver)->pieces() as $piece) {
+            if ($piece->area() < self::NOTHING * $limit * $limit) {
+                continue;
             }
-        }
-        $necks = self::joining($short, $thick, $limit);
-        foreach ($short as $piece) {
-            if (!\in_array($piece, $necks, true) && self::length($piece) > $sharp * $limit && self::isStroke($piece, $limit)) {
+            $contacts = $piece->offset(self::TOUCH + $sliver)->intersect($thick)->pieces();
+            if (1 === \count($contacts)) {
+                $length = self::reach($piece, $contacts[0]);
+                if ($length > $sharp * $limit) {
+                    $tails[] = ['region' => $piece, 'length' => $length];
+                }
+            } elseif ([] === $contacts || self::length($piece) > self::NECK * $limit) {
                 $strokes[] = $piece;
+            } else {
+                $necks[] = $piece;
             }
         }
 
-        return new self($strokes, $necks);
+        return new self($strokes, $necks, $tails);
     }
 
     /** @param callable(Region): bool $which */
     public function those(callable $which): self
     {
-        return new self(\array_values(\array_filter($this->strokes, $which)), \array_values(\array_filter($this->necks, $which)));
+        return new self(
+            \array_values(\array_filter($this->strokes, $which)),
+            \array_values(\array_filter($this->necks, $which)),
+            \array_values(\array_filter($this->tails, static fn (array $tail): bool => $which($tail['region']))),
+        );
     }
 
-    /** How thick the thinnest place is, in µm: a neck at its narrowest, a stroke, which may end in a point, at its broadest. */
+    /** How thick the thinnest stroke or neck is, in µm: a neck at its narrowest, a stroke at its broadest. */
     public function thinnest(Region $region, int $limit): int
     {
         $widths = [$limit];
@@ -92,40 +104,21 @@ final readonly class ThinPlaces
 
     public function isEmpty(): bool
     {
-        return [] === $this->strokes && [] === $this->necks;
+        return [] === $this->strokes && [] === $this->necks && [] === $this->tails;
     }
 
-    /**
-     * Those of some pieces without which the thick parts round them would hang together no more.
-     *
-     * @param list<Region> $pieces
-     *
-     * @return list<Region>
-     */
-    private static function joining(array $pieces, Region $thick, int $limit): array
+    /** How far a piece reaches from where it hangs on, in µm. */
+    private static function reach(Region $piece, Region $contact): int
     {
-        $parts = $thick->pieces();
-
-        return \array_values(\array_filter($pieces, static function (Region $piece) use ($parts, $limit): bool {
-            $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
-            $grown = $piece->offset(self::TOUCH);
-            $round = $box->grown($limit);
-            $joined = 0;
-            foreach ($parts as $part) {
-                if (true === $part->bounds()?->overlaps($round)) {
-                    $near = $part->intersect($round->toRegion())->pieces();
-                    $joined += \count(\array_filter($near, static fn (Region $one): bool => !$one->intersect($grown)->isEmpty()));
-                }
+        $from = \array_merge(...\array_map(static fn (array $ring): array => \array_chunk($ring, 2), $contact->rings()));
+        $farthest = 0.0;
+        foreach ($piece->rings() as $ring) {
+            foreach (\array_chunk($ring, 2) as [$x, $y]) {
+                $farthest = \max($farthest, \min(\array_map(static fn (array $point): float => \hypot($point[0] - $x, $point[1] - $y), $from)));
             }
+        }
 
-            return $joined > 1;
-        }));
-    }
-
-    /** Whether it is more than the rounding off of a long corner. */
-    private static function isStroke(Region $piece, int $limit): bool
-    {
-        return $piece->area() > 0.25 * $limit * $limit;
+        return (int) \round($farthest);
     }
 
     private static function length(Region $piece): float

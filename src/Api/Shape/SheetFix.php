@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Snags\Fix;
 
 /** A change of the snag’s card that mends it. */
-#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'islands', 'into'])]
+#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into'])]
 final readonly class SheetFix
 {
     public function __construct(
@@ -18,6 +18,8 @@ final readonly class SheetFix
         public ?int $letterHeight,
         #[OA\Property(description: 'The tracking in thousandths of the em; null where it stays.', nullable: true)]
         public ?int $spacing,
+        #[OA\Property(description: 'How much the strokes are grown on either side, in µm; null where it stays.', nullable: true)]
+        public ?int $heft,
         #[OA\Property(description: 'What becomes of the islands of what is cut out; null where that stays.', enum: ['keep', 'drop', 'bridge'], nullable: true)]
         public ?string $islands,
         #[OA\Property(description: 'The card that it gets set into; null where it is not.', nullable: true)]
@@ -27,6 +29,13 @@ final readonly class SheetFix
 
     public static function of(Fix $fix): self
     {
-        return new self($fix->say, $fix->letterHeight, $fix->spacing, $fix->islands, $fix->into);
+        return new self(
+            say: $fix->say,
+            letterHeight: $fix->letterHeight,
+            spacing: $fix->spacing,
+            heft: $fix->heft,
+            islands: $fix->islands,
+            into: $fix->into,
+        );
     }
 }

@@ -1933,6 +1933,8 @@ export interface components {
             letterHeight: number | null;
             /** @description The tracking in thousandths of the em; null where it stays. */
             spacing: number | null;
+            /** @description How much the strokes are grown on either side, in µm; null where it stays. */
+            heft: number | null;
             /**
              * @description What becomes of the islands of what is cut out; null where that stays.
              * @enum {string|null}

@@ -169,5 +169,6 @@ export const withFix = (id: string, fix: SheetFix): Edit =>
                       Object.assign(card.size, { by: 'letter', length: fix.letterHeight });
                   }
                   card.lettering.spacing = fix.spacing ?? card.lettering.spacing;
+                  card.lettering.heft = fix.heft ?? card.lettering.heft;
               }
           });
