@@ -12,6 +12,12 @@ final class CompositionException extends \RuntimeException
         return new self('At this size the line would be longer than 40 metres. Make it smaller.');
     }
 
+    /** @param list<string> $missing */
+    public static function noneOf(array $missing): self
+    {
+        return new self('The font has none of these characters: '.\implode(' ', \array_slice($missing, 0, 8)).'. Choose a font that has them.');
+    }
+
     public static function nothingLeft(): self
     {
         return new self('Thinned this much, nothing of the letters is left. Make the line larger, or its strokes heavier.');

@@ -36,7 +36,9 @@ final readonly class Welder
         $lettering = TypesetWords::of($line->lettering, $font);
         $scale = Sizing::of($line, $lettering, $ground);
         if (null === $scale || null === $lettering->ink) {
-            return null;
+            $missing = self::missing($line, $font);
+
+            return [] === $missing ? null : throw CompositionException::noneOf($missing);
         }
         if (\hypot(($lettering->ink[2] - $lettering->ink[0]) * $scale[0], ($lettering->ink[3] - $lettering->ink[1]) * $scale[1]) >= self::LONGEST) {
             throw CompositionException::tooLong();

@@ -70,14 +70,14 @@ final readonly class LossFinder
         $all = Region::empty();
 
         $tails = \array_values(\array_filter($thin->tails, static fn (array $tail): bool => !$isBeside($tail['region'])));
-        $without = static fn (array $pieces): Region => $all->union(...\array_values(\array_filter($pieces, static fn (Region $piece): bool => !$isBeside($piece))));
+        $free = static fn (Region $piece): bool => !$isBeside($piece);
 
         return new Loss(
             card: $part->card,
             film: $part->film,
             role: $part->role,
-            strokes: $without($thin->strokes),
-            necks: $without($thin->necks),
+            strokes: $all->union(...\array_values(\array_filter($thin->strokes, $free))),
+            necks: $all->union(...\array_values(\array_filter($thin->necks, $free))),
             tails: $all->union(...\array_column($tails, 'region')),
             longest: [] === $tails ? 0 : \max(\array_column($tails, 'length')),
             remains: $all->union(...\array_values(\array_filter([...$thin->strokes, ...$thin->necks], $isBeside))),

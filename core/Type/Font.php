@@ -163,7 +163,7 @@ final class Font
     }
 
     /**
-     * The characters of a text that the font has no glyph for, each once.
+     * The characters of a text that the font has no glyph for, each once; those that are never seen need none.
      *
      * @return list<string>
      */
@@ -171,7 +171,9 @@ final class Font
     {
         $missing = \array_filter(
             \mb_str_split($text),
-            fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character)) && 1 !== \preg_match('/\s/u', $character),
+            fn (string $character): bool => 0 === $this->characters->glyph(\mb_ord($character))
+                && 1 !== \preg_match('/\s/u', $character)
+                && true !== \IntlChar::hasBinaryProperty(\mb_ord($character), \IntlChar::PROPERTY_DEFAULT_IGNORABLE_CODE_POINT),
         );
 
         return \array_values(\array_unique($missing));

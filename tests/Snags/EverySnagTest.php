@@ -73,6 +73,18 @@ final class EverySnagTest extends TestCase
             'is gone',
         ];
         yield 'a letter that the font has not' => [SnagKind::MissingLetter, [...self::BLOCKS, 'lines.0.words' => 'TERN ☃'], self::BLOCKS, '☃'];
+        yield 'a font that has none of the letters, and draws nothing instead' => [
+            SnagKind::NotMade,
+            [...self::BLOCKS, 'lines.0.font' => 'sacramento', 'lines.0.words' => 'سباق'],
+            [...self::BLOCKS, 'lines.0.font' => 'sacramento', 'lines.0.words' => 'race'],
+            'none of these characters: س ب ا ق',
+        ];
+        yield 'a character that is never seen' => [
+            SnagKind::MissingLetter,
+            [...self::BLOCKS, 'lines.0.words' => "TE\u{200D}RN ☃"],
+            [...self::BLOCKS, 'lines.0.words' => "TE\u{200D}R\u{FE0F}N\u{2060}"],
+            'no ☃:',
+        ];
         yield 'ink beside the area' => [
             SnagKind::OutsideArea,
             [...self::BLOCKS, 'lines.0.shift' => 110_000],

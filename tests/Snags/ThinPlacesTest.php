@@ -7,7 +7,7 @@ namespace Uvret\Tests\Snags;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Part;
-use Uvret\Design\DesignReader;
+use Uvret\Design\Line;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
@@ -83,22 +83,40 @@ final class ThinPlacesTest extends TestCase
 
     public function testTheHeftThatIsOfferedIsEnough(): void
     {
-        $found = static function (int $heft): array {
-            $document = (object) \json_decode((string) \file_get_contents(Designs::folder().'/cox-shirt-chest.json'));
-            $document->lines = \array_values(\array_filter($document->lines, static fn (\stdClass $line): bool => 'boat' === $line->id));
-            $document->lines[0]->lettering->heft = $heft;
-            $plan = (new Planner(Letters::typeCase()))->plan((new DesignReader())->fromJson((string) \json_encode($document)));
-            $loss = (new LossFinder())->find($plan->design, $plan->composition->parts[0]);
-
-            return null === $loss ? [] : LossSnags::of($plan->design, $loss);
-        };
-        $kinds = static fn (array $snags): array => \array_map(static fn (Snag $snag): string => $snag->kind->value, $snags);
-        $thin = $found(0);
-        self::assertSame(['thin stroke', 'thin neck'], \array_values(\array_intersect($kinds($thin), ['thin stroke', 'thin neck'])));
+        $thin = self::boat(0);
+        self::assertSame(['thin stroke', 'thin neck'], self::thin($thin));
         [$larger, $heavier] = $thin[0]->fixes;
         self::assertGreaterThan(0, $larger->letterHeight);
         self::assertMatchesRegularExpression('/^Strokes [\d.]+ mm heavier$/', $heavier->say);
-        self::assertSame([], \array_intersect($kinds($found((int) $heavier->heft)), ['thin stroke', 'thin neck']));
+        self::assertSame([], self::thin(self::boat((int) $heavier->heft)));
+    }
+
+    /** @return list<Snag> what is thin of the boat's name on the cox's shirt, with strokes so much heavier */
+    private static function boat(int $heft): array
+    {
+        $lines = Designs::demo('cox-shirt-chest')->lines;
+        $boat = \array_values(\array_filter($lines, static fn (Line $line): bool => 'boat' === $line->id))[0];
+        $plan = Designs::plan([
+            'lines.0.words' => $boat->lettering->words,
+            'lines.0.font' => $boat->lettering->font,
+            'lines.0.size' => ['by' => $boat->size->by->value, 'length' => $boat->size->length],
+            'lines.0.heft' => $heft,
+        ]);
+        $loss = (new LossFinder())->find($plan->design, $plan->composition->parts[0]);
+
+        return null === $loss ? [] : LossSnags::of($plan->design, $loss);
+    }
+
+    /**
+     * @param list<Snag> $snags
+     *
+     * @return list<string>
+     */
+    private static function thin(array $snags): array
+    {
+        $kinds = \array_map(static fn (Snag $snag): string => $snag->kind->value, $snags);
+
+        return \array_values(\array_intersect($kinds, ['thin stroke', 'thin neck']));
     }
 
     public function testWhatAnInsetLeavesTooThinIsSaidWithItsMeasure(): void

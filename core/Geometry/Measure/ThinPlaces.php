@@ -110,11 +110,16 @@ final readonly class ThinPlaces
     /** How far a piece reaches from where it hangs on, in µm. */
     private static function reach(Region $piece, Region $contact): int
     {
-        $from = \array_merge(...\array_map(static fn (array $ring): array => \array_chunk($ring, 2), $contact->rings()));
         $farthest = 0.0;
         foreach ($piece->rings() as $ring) {
             foreach (\array_chunk($ring, 2) as [$x, $y]) {
-                $farthest = \max($farthest, \min(\array_map(static fn (array $point): float => \hypot($point[0] - $x, $point[1] - $y), $from)));
+                $nearest = \INF;
+                foreach ($contact->rings() as $from) {
+                    for ($at = 0, $count = \count($from); $at < $count; $at += 2) {
+                        $nearest = \min($nearest, \hypot($from[$at] - $x, $from[$at + 1] - $y));
+                    }
+                }
+                $farthest = \max($farthest, $nearest);
             }
         }
 
