@@ -44,7 +44,7 @@ final class TreatmentSnags
                 "$name and $other overlap in the same film, so they merge into one shape.",
                 'Set one into the other, cut it out, or choose another film.',
             ],
-            RemarkKind::OnLettering => [SnagKind::OnLettering, "$name overlaps $other.", 'If that isn’t intended, set it in or move it.'],
+            RemarkKind::OnLettering => [SnagKind::OnLettering, "$name lies on $other.", 'If that isn’t intended, set it in or move it.'],
             RemarkKind::NoOther => [SnagKind::NotMade, "The card that $name is set into or cut from is gone.", 'Choose another card, or none.'],
         };
 

@@ -211,7 +211,7 @@ final class EverySnagTest extends TestCase
             SnagKind::OnLettering,
             self::two(-20_000, ['film' => 'sunup']) + $other,
             self::two(10_000, ['film' => 'sunup']) + $other,
-            'overlaps',
+            '“POINT” lies on “TERN”',
         ];
         yield 'islands that hang on nothing' => [
             SnagKind::LooseIslands,

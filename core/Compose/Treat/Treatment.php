@@ -285,10 +285,17 @@ final class Treatment
                 }
                 $common = $card->base[0]->region->intersect($other->base[0]->region);
                 if ($common->area() > self::OVERLAP) {
-                    $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $card, $other, at: $common);
+                    $upper = $this->height($card) > $this->height($other) ? $card : $other;
+                    $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $upper, $upper === $card ? $other : $card, at: $common);
                 }
             }
         }
+    }
+
+    /** How high a card's film is in the stack; of two in the same film the later card counts as the upper. */
+    private function height(Card $card): int
+    {
+        return (int) \array_search($card->base[0]->film, \array_column($this->design->films, 'id'), true);
     }
 
     private function cut(Part $part, Region $cut, ?Cutting $cutting = null): Part
