@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Uvret\Snags;
 
 use Uvret\Compose\Composition;
+use Uvret\Compose\Memory;
+use Uvret\Compose\NoMemory;
 use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
 use Uvret\Design\FilmLimits;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
 use Uvret\Separate\Separation;
@@ -28,6 +32,10 @@ final readonly class LossFinder
 
     /** What is nearer to what was cut out is thin because of it, in µm. */
     private const BESIDE = 30;
+
+    public function __construct(private Memory $memory = new NoMemory())
+    {
+    }
 
     /** @return list<Loss> of all parts of a design */
     public function all(Design $design, Composition $composition, Separation $separation): array
@@ -54,8 +62,8 @@ final readonly class LossFinder
         $limits = FilmLimits::of($design->film($part->film));
         // The points of stars and ribbons are meant to be sharp.
         $sharp = 0 === $part->letterHeight && PartRole::Base === $part->role ? self::POINT : self::CORNER;
-        $thin = ThinPlaces::of($part->region, $limits->thinnestStroke, $sharp);
-        $small = \array_filter(self::holes($part->region), static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
+        $thin = $this->thin($part->region, $limits->thinnestStroke, $sharp);
+        $small = \array_filter($this->holes($part->region), static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
         if (null !== $layer) {
             $thin = $thin->those(static fn (Region $piece): bool => self::isThinIn($layer, $piece, $limits->thinnestStroke));
             $small = \array_filter($small, static fn (array $hole): bool => $hole['region']->subtract($layer)->area() > 0.5 * $hole['region']->area());
@@ -63,7 +71,7 @@ final readonly class LossFinder
         if ($thin->isEmpty() && [] === $small) {
             return null;
         }
-        $passes = $thin->isEmpty() ? 1.0 : self::passes($part->region, $limits->thinnestStroke, $sharp);
+        $passes = $thin->isEmpty() ? 1.0 : $this->passes($part->region, $limits->thinnestStroke, $sharp);
         $good = \min([$passes, ...\array_map(static fn (array $hole): float => $hole['across'] / $limits->smallestHole, $small)]);
         $beside = null === $room ? null : $room->offset(self::BESIDE);
         $isBeside = static fn (Region $piece): bool => null !== $beside && !$piece->intersect($beside)->isEmpty();
@@ -83,20 +91,47 @@ final readonly class LossFinder
             remains: $all->union(...\array_values(\array_filter([...$thin->strokes, ...$thin->necks], $isBeside))),
             holes: $all->union(...\array_column($small, 'region')),
             limit: $limits->thinnestStroke,
-            thinnest: $thin->thinnest($part->region, $limits->thinnestStroke),
+            thinnest: $this->thinnest($thin, $part->region, $limits->thinnestStroke),
             passHeight: $good > 0 && $part->letterHeight > 0 ? (int) \round($part->letterHeight / $good) : null,
         );
+    }
+
+    /** What of a shape is thin, piece by piece; pieces that are alike are looked at once, wherever they are. */
+    private function thin(Region $region, int $limit, float $sharp): ThinPlaces
+    {
+        $places = [];
+        foreach ($region->pieces() as $piece) {
+            $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+            $home = $piece->transform(Affine::move(-$box->left, -$box->bottom));
+            $key = 'thin '.\hash('xxh128', \serialize([$home->rings(), $limit, $sharp]));
+            $places[] = $this->memory->recall($key, static fn (): ThinPlaces => ThinPlaces::of($home, $limit, $sharp))->moved($box->left, $box->bottom);
+        }
+
+        return ThinPlaces::together(...$places);
+    }
+
+    /** How thick the thinnest stroke or neck is; the limit where there is none. */
+    private function thinnest(ThinPlaces $thin, Region $region, int $limit): int
+    {
+        $widths = [$limit, ...\array_map(ThinPlaces::strokeWidth(...), $thin->strokes)];
+        foreach ($thin->necks as $neck) {
+            $round = ThinPlaces::round($neck, $region, $limit);
+            $key = 'neck '.\hash('xxh128', \serialize([$neck->rings(), $round->rings(), $limit]));
+            $widths[] = $this->memory->recall($key, static fn (): int => ThinPlaces::neckWidth($neck, $round, $limit));
+        }
+
+        return \min($widths);
     }
 
     /**
      * The share of the limit at which nothing would be too thin: larger by a factor is as if the film allowed less by it.
      */
-    private static function passes(Region $region, int $limit, float $sharp): float
+    private function passes(Region $region, int $limit, float $sharp): float
     {
         [$good, $bad] = [0.0, 1.0];
         for ($step = 0; $step < self::STEPS; ++$step) {
             $middle = ($good + $bad) / 2;
-            ThinPlaces::of($region, (int) \round($middle * $limit), $sharp)->isEmpty() ? $good = $middle : $bad = $middle;
+            $this->thin($region, (int) \round($middle * $limit), $sharp)->isEmpty() ? $good = $middle : $bad = $middle;
         }
 
         return $good;
@@ -110,9 +145,15 @@ final readonly class LossFinder
         return null !== $box && $piece->subtract($layer->intersect($box->toRegion())->open(\intdiv($limit, 2)))->area() > 0.5 * $piece->area();
     }
 
-    /** @return list<array{region: Region, across: int}> the holes as regions, and the largest circle in each */
-    private static function holes(Region $region): array
+    /** @return list<array{region: Region, across: int}> the holes as regions, and the largest circle in each; those that are alike are measured once */
+    private function holes(Region $region): array
     {
-        return \array_map(static fn (Region $hole): array => ['region' => $hole, 'across' => (int) \round(2 * $hole->inscribedRadius())], $region->holes());
+        return \array_map(function (Region $hole): array {
+            $box = $hole->bounds() ?? new Box(0, 0, 0, 0);
+            $home = $hole->transform(Affine::move(-$box->left, -$box->bottom));
+            $key = 'hole '.\hash('xxh128', \serialize($home->rings()));
+
+            return ['region' => $hole, 'across' => $this->memory->recall($key, static fn (): int => (int) \round(2 * $home->inscribedRadius()))];
+        }, $region->holes());
     }
 }

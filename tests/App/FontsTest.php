@@ -86,7 +86,7 @@ final class FontsTest extends ApiCase
         $before = $this->put($opened);
         self::assertNotSame([], $before->get('sheet.snags'));
         $mended = $this->send('POST', '/api/mended-joins', ['document' => $opened->get('document'), 'line' => $opened->string('document.lines.0.id')]);
-        self::assertStringContainsString('moved together', $mended->string('said.0'));
+        self::assertStringContainsString('closer together', $mended->string('said.0'));
         $after = $this->put($opened->with('version', $before->int('version'))->with('document.lines.0.lettering.letters', $mended->get('letters')));
         self::assertSame([], $after->get('sheet.snags'));
         $forms = $this->send(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry\Measure;
 
+use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
@@ -81,25 +82,52 @@ final readonly class ThinPlaces
         );
     }
 
-    /** How thick the thinnest stroke or neck is, in µm: a neck at its narrowest, a stroke at its broadest. */
-    public function thinnest(Region $region, int $limit): int
+    /** The same places somewhere else. */
+    public function moved(int $right, int $up): self
     {
-        $widths = [$limit];
-        foreach ($this->strokes as $stroke) {
-            $widths[] = (int) \round(2 * $stroke->inscribedRadius());
-        }
-        foreach ($this->necks as $neck) {
-            $near = ($neck->bounds() ?? new Box(0, 0, 0, 0))->grown(2 * $limit)->toRegion()->intersect($region);
-            [$good, $bad] = [0, $limit];
-            while ($bad - $good > self::FINE) {
-                $middle = \intdiv($good + $bad, 2);
-                $necks = self::of($near, $middle, \INF)->necks;
-                [] === \array_filter($necks, static fn (Region $one): bool => !$one->intersect($neck)->isEmpty()) ? $good = $middle : $bad = $middle;
-            }
-            $widths[] = $good;
+        $move = Affine::move($right, $up);
+        $there = static fn (Region $piece): Region => $piece->transform($move);
+
+        return new self(
+            \array_map($there, $this->strokes),
+            \array_map($there, $this->necks),
+            \array_map(static fn (array $tail): array => ['region' => $there($tail['region']), 'length' => $tail['length']], $this->tails),
+        );
+    }
+
+    /** The places of several shapes that lie apart. */
+    public static function together(self ...$places): self
+    {
+        return new self(
+            \array_merge(...\array_map(static fn (self $own): array => $own->strokes, $places)),
+            \array_merge(...\array_map(static fn (self $own): array => $own->necks, $places)),
+            \array_merge(...\array_map(static fn (self $own): array => $own->tails, $places)),
+        );
+    }
+
+    /** How thick a stroke, which may end in a point, is at its broadest, in µm. */
+    public static function strokeWidth(Region $stroke): int
+    {
+        return (int) \round(2 * $stroke->inscribedRadius());
+    }
+
+    /** What of a shape is so near to a neck that it tells how thick the neck is. */
+    public static function round(Region $neck, Region $region, int $limit): Region
+    {
+        return ($neck->bounds() ?? new Box(0, 0, 0, 0))->grown(2 * $limit)->toRegion()->intersect($region);
+    }
+
+    /** How thick a neck is at its narrowest, in µm, given what is round it. */
+    public static function neckWidth(Region $neck, Region $round, int $limit): int
+    {
+        [$good, $bad] = [0, $limit];
+        while ($bad - $good > self::FINE) {
+            $middle = \intdiv($good + $bad, 2);
+            $necks = self::of($round, $middle, \INF)->necks;
+            [] === \array_filter($necks, static fn (Region $one): bool => !$one->intersect($neck)->isEmpty()) ? $good = $middle : $bad = $middle;
         }
 
-        return \min($widths);
+        return $good;
     }
 
     public function isEmpty(): bool
