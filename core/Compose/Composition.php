@@ -31,12 +31,13 @@ final readonly class Composition
     ) {
     }
 
-    /** The ink of everything that is worn; null when there is none. */
+    /** The ink of everything that is worn, copies too; null when there is none. */
     public function ink(): ?Box
     {
         $ink = null;
         foreach ($this->parts as $part) {
-            $ink = null === $part->ink || $part->hidden || $part->guide ? $ink : ($ink?->joined($part->ink) ?? $part->ink);
+            $reach = $part->hidden || $part->guide ? null : $part->reach();
+            $ink = null === $reach ? $ink : ($ink?->joined($reach) ?? $reach);
         }
 
         return $ink;

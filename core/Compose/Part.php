@@ -205,6 +205,14 @@ final readonly class Part
         return $this->derive(['region' => $region, 'ink' => PartRole::Base === $this->role ? $this->ink : $region->bounds()]);
     }
 
+    /** The bounds of all that there is of it, copies too; null where it has no ink. */
+    public function reach(): ?Box
+    {
+        $bounds = $this->region->bounds();
+
+        return null === $this->ink || null === $bounds ? $this->ink : $this->ink->joined($bounds);
+    }
+
     public static function blank(string $card, string $film, ?string $failure = null): self
     {
         return new self(

@@ -51,7 +51,7 @@ final readonly class Separator
                 }
             }
             $seen = [] === $free ? $seen : $seen->subtract(...$free);
-            $region = [] === $beneath ? $seen : $seen->union(...$beneath);
+            $region = Slivers::without([] === $beneath ? $seen : $seen->union(...$beneath));
             if (!$region->isEmpty()) {
                 $layers[] = new CutLayer($film, $region, $seen);
             }

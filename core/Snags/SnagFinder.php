@@ -58,9 +58,8 @@ final readonly class SnagFinder
         \array_push($snags, ...FollowSnags::of($design, $part));
         if (null !== $design->blank->placement->brim) {
             \array_push($snags, ...BrimSnags::of($design, $part));
-        } elseif (null !== $part->ink && !$area->holds($part->ink)) {
+        } elseif (null !== ($ink = $part->reach()) && !$area->holds($ink)) {
             // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
-            $ink = $part->ink;
             $over = [
                 'left' => $area->left - $ink->left,
                 'right' => $ink->right - $area->right,

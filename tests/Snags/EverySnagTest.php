@@ -91,6 +91,11 @@ final class EverySnagTest extends TestCase
             [...self::BLOCKS, 'lines.0.shift' => 60_000],
             'outside the area',
         ];
+        $dots = static fn (int $across): array => [
+            ...self::BLOCKS,
+            'lines.0.treatments' => (object) ['copies' => ['kind' => 'grid', 'across' => $across, 'down' => 1, 'gap' => 5_000]],
+        ];
+        yield 'copies beside the area' => [SnagKind::OutsideArea, $dots(4), $dots(2), 'mm at the right'];
         yield 'a layer that is wider than its film' => [
             SnagKind::WiderThanFilm,
             [...self::BLOCKS, 'films.0.width' => 50_000, 'lines.0.size' => ['by' => 'letter', 'length' => 70_000]],
