@@ -28,6 +28,7 @@ export async function savedAfter(page: Page, work: () => Promise<void>) {
 
 /** One step back, and what comes of it. */
 export async function undo(page: Page) {
+    await expect(page.getByRole('button', { name: 'Keys', exact: true })).toBeEnabled();
     // In a field, what was typed there would go first.
     await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     const done = page.waitForResponse(/\/undo/);
