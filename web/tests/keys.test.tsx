@@ -7,6 +7,8 @@ import { useKeys, type Key } from '../src/ui/keys';
 import { benchOf, sheetOf } from './support/bench';
 import { withForms, withLines } from './support/designs';
 
+vi.setConfig({ testTimeout: 60_000 });
+
 afterEach(() => {
     cleanup();
     vi.restoreAllMocks();

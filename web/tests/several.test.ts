@@ -127,7 +127,10 @@ describe('what a snag offers', () => {
         const next = withFix('line-1', { ...none, letterHeight: 14000, spacing: 20 })(design).lines[0];
         expect(next?.size).toMatchObject({ by: 'letter', length: 14000 });
         expect(next?.lettering.spacing).toBe(20);
-        expect(withFix('line-1', { ...none, heft: 240 })(design).lines[0]?.lettering).toMatchObject({ heft: 240, spacing: 0 });
+        expect(withFix('line-1', { ...none, heft: 240 })(design).lines[0]?.lettering).toMatchObject({
+            heft: 240,
+            spacing: 0,
+        });
     });
 
     it('sets a card in, or bridges its islands', () => {

@@ -20,7 +20,11 @@ export const empty = {
     name: 'Regatta shirt',
     unit: 'mm',
     stack: 'top',
-    blank: { name: 'Crew tee', placement: { width: 280000, height: 330000, across: 0, down: 75000 } },
+    blank: {
+        name: 'Crew tee',
+        fabric: { name: 'Canvas', colour: '#F5F1E8' },
+        placement: { width: 280000, height: 330000, across: 0, down: 75000 },
+    },
     films: [film, { ...film, id: 'chalk' }, { ...film, id: 'buoy' }],
     lines: [],
     forms: [],

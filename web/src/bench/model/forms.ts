@@ -56,3 +56,11 @@ export function newForm(id: string, kind: FormKind, film: string, area: { width:
         place: { ...defaults.spot, down: Math.round(area.height / 2) },
     };
 }
+
+/** A form's own measures on a form that got another size: corners and bands shrink and grow with its shorter side. */
+export function fitMeasures(shape: Form['shape'], before: Form['size'], after: Form['size']): void {
+    const short = ({ width, height }: Form['size']) => Math.min(width, height);
+    const factor = short(after) / Math.max(1, short(before));
+    shape.corner = Math.min(Math.round(shape.corner * factor), Math.floor(short(after) / 2));
+    shape.band = Math.max(500, Math.round(shape.band * factor));
+}

@@ -1,5 +1,6 @@
 import type { Form, Frame, Line, Motif, Sheet, SheetPart } from '../../api/client';
 import type { Change } from './edits/edit';
+import { fitMeasures } from './forms';
 
 /** An affine map as SVG writes it: x' = a x + c y + e, y' = b x + d y + f. */
 export interface Pose {
@@ -178,9 +179,14 @@ export function scaleShape({ follows: { arc }, fills }: Line, factor: number): v
 /** A form or motif made larger or smaller by hand. */
 export const resizedForm =
     (part: SheetPart, along: number, across: number, { a, b, c, d, e, f }: Pose): Change<Form | Motif> =>
-    ({ size, place }) => {
+    (card) => {
+        const { size, place } = card;
+        const before = { ...size };
         size.width = Math.max(500, Math.round(size.width * along));
         size.height = Math.max(500, Math.round(size.height * across));
         place.across = Math.round(a * part.middleX + c * part.middleY + e);
         place.down = Math.round(b * part.middleX + d * part.middleY + f);
+        if ('shape' in card) {
+            fitMeasures(card.shape, before, size);
+        }
     };

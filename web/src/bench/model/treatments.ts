@@ -1,8 +1,15 @@
 import type { Design, Film, Rim } from '../../api/client';
 import { defaults } from '../../api/defaults';
+import { firstThatShows } from './colours';
 
 export const newRim = (film: string): Rim => ({ ...defaults.rim, film });
 
-/** The film that something behind a card would be cut from: another one than its own, from the design or the rack. */
-export const behind = (film: string, design: Design, rack: readonly Film[]): Film | undefined =>
-    [...design.films, ...rack].find(({ id }) => id !== film) ?? design.films[0];
+/** The film that something behind a card is cut from at first: one that shows against the card's own film and against the cloth. */
+export function behind(film: string, design: Design, rack: readonly Film[]): Film | undefined {
+    const own = [...design.films, ...rack].find(({ id }) => id === film);
+    const against = [design.blank.fabric.colour, ...(own ? [own.colour] : [])];
+    return firstThatShows(
+        [...design.films, ...rack].filter(({ id }) => id !== film),
+        against,
+    );
+}

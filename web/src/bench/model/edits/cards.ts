@@ -1,6 +1,6 @@
 import type { Design, Erasure, Film, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
-import { formNames } from '../forms';
+import { fitMeasures, formNames } from '../forms';
 import { cardsOf, edit, isLine, takeFilm, withCard, type Card, type Change, type Edit } from './edit';
 
 export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
@@ -36,6 +36,19 @@ export const withFree = (id: string, change: Change<Form | Motif>): Edit =>
         const card = [...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
         if (card) {
             change(card);
+        }
+    });
+
+/** Another width or height of a form or motif; in proportion the other goes along, and so do a form's own measures. */
+export const withSide = (id: string, side: 'width' | 'height', length: number): Edit =>
+    withFree(id, (card) => {
+        const { size } = card;
+        const before = { ...size };
+        const other = side === 'width' ? 'height' : 'width';
+        size[other] = size.proportional ? Math.round((size[other] * length) / size[side]) : size[other];
+        size[side] = length;
+        if ('shape' in card) {
+            fitMeasures(card.shape, before, size);
         }
     });
 

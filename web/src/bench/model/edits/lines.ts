@@ -1,5 +1,6 @@
 import type { Line } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
+import { firstThatShows } from '../colours';
 import { edit, type Change, type Edit } from './edit';
 
 export const withLine = (id: string, change: Change<Line>): Edit =>
@@ -71,7 +72,7 @@ export const withNewLine = (id: string): Edit =>
         design.lines.push({
             ...defaults.line,
             id,
-            film: last?.film ?? design.films[0]?.id ?? '',
+            film: last?.film ?? firstThatShows(design.films, [design.blank.fabric.colour])?.id ?? '',
             lettering: {
                 ...defaults.lettering,
                 words: '',

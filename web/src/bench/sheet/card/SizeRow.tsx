@@ -1,7 +1,7 @@
 import type { Form, Line, Motif, Size } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { LengthField } from '../../../ui/LengthField';
-import { isLine, withFree, withLine, type Card } from '../../model/edits';
+import { isLine, withFree, withLine, withSide, type Card } from '../../model/edits';
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 
@@ -74,14 +74,6 @@ function OfShape({ card }: { card: Form | Motif }) {
     const { change } = useBenchStore().getState();
     const { width, height, proportional } = card.size;
     const what = 'shape' in card ? 'form' : 'motif';
-    // In proportion the other measure goes along.
-    const set = (side: 'width' | 'height', other: 'width' | 'height', length: number) =>
-        change(
-            withFree(card.id, ({ size }) => {
-                size[other] = size.proportional ? Math.round((size[other] * length) / size[side]) : size[other];
-                size[side] = length;
-            }),
-        );
     return (
         <>
             <LengthField
@@ -90,7 +82,7 @@ function OfShape({ card }: { card: Form | Motif }) {
                 unit={unit}
                 least={500}
                 value={width}
-                onChange={(length) => set('width', 'height', length)}
+                onChange={(length) => change(withSide(card.id, 'width', length))}
             />
             <LengthField
                 label={`Height of the ${what}`}
@@ -98,7 +90,7 @@ function OfShape({ card }: { card: Form | Motif }) {
                 unit={unit}
                 least={500}
                 value={height}
-                onChange={(length) => set('height', 'width', length)}
+                onChange={(length) => change(withSide(card.id, 'height', length))}
             />
             <Button
                 aria-label="Keep the proportions"
