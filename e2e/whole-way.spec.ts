@@ -65,7 +65,7 @@ test('a new user goes the whole way: job, blank, two lines, inches, hands, keys,
     await page.keyboard.type('Coxswain');
     await page.getByLabel('Ink width').fill('120mm');
     await page.getByLabel('Ink width').press('Enter');
-    await expect(line(page, 'Coxswain').getByLabel('Ink width')).toHaveValue('4 3/4');
+    await expect(line(page, 'Coxswain').getByLabel('Ink width')).toHaveValue('4.72');
     await saved(page);
     await page.getByText('mm', { exact: true }).click();
     await expect(tape(page)).toContainText('215.9 ×');

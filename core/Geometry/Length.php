@@ -7,6 +7,11 @@ namespace Uvret\Geometry;
 /** A length in whole micrometres, read from and printed as what people write on paper. */
 final readonly class Length
 {
+    /** An inch in µm, its smallest parts, and how near to one of them a length is shown as it, in µm. */
+    private const INCH = 25_400;
+    private const PARTS = 64;
+    private const NEAR = 10;
+
     /** The longest length that is taken: 100 m. */
     public const LIMIT = 100_000_000;
 
@@ -66,25 +71,38 @@ final readonly class Length
         return new self((int) \round($value));
     }
 
-    /** In the unit, to a tenth of a millimetre or a sixteenth of an inch, without the unit's name. */
+    /** In the unit, without its name: to a tenth of a millimetre; in inches as a fraction to 1/64 where it is one, else in decimals. */
     public function format(Unit $unit): string
     {
-        return Unit::Millimetre === $unit ? \number_format($this->micrometres / 1000, 1, '.', '') : $this->sixteenths();
+        return Unit::Millimetre === $unit ? \number_format($this->micrometres / 1000, 1, '.', '') : $this->inches();
     }
 
-    private function sixteenths(): string
+    private function inches(): string
     {
-        $sixteenths = (int) \round(\abs($this->micrometres) / 25400 * 16);
-        $sign = $this->micrometres < 0 && $sixteenths > 0 ? '-' : '';
-        $whole = \intdiv($sixteenths, 16);
-        $top = $sixteenths % 16;
-        $bottom = 16;
+        $inches = \abs($this->micrometres) / self::INCH;
+        $parts = (int) \round($inches * self::PARTS);
+        $sign = $this->micrometres < 0 ? '-' : '';
+        if ((0 === $parts) === (0 === $this->micrometres) && \abs($parts * self::INCH / self::PARTS - \abs($this->micrometres)) <= self::NEAR) {
+            return $sign.self::fraction($parts);
+        }
+        $digits = $inches < 1 ? 3 : 2;
+        $shown = \number_format(\max($inches, 0.001), $digits, '.', '');
+
+        return $sign.\rtrim(\rtrim($shown, '0'), '.');
+    }
+
+    /** A number of 64ths of an inch, written as short as can be. */
+    private static function fraction(int $parts): string
+    {
+        $whole = \intdiv($parts, self::PARTS);
+        $top = $parts % self::PARTS;
+        $bottom = self::PARTS;
         while ($top > 0 && 0 === $top % 2) {
             $top = \intdiv($top, 2);
             $bottom = \intdiv($bottom, 2);
         }
         $fraction = $top > 0 ? "$top/$bottom" : '';
 
-        return $sign.\trim(($whole > 0 || '' === $fraction ? (string) $whole : '').' '.$fraction);
+        return \trim(($whole > 0 || '' === $fraction ? (string) $whole : '').' '.$fraction);
     }
 }

@@ -20,10 +20,7 @@ final readonly class LossSnags
     /** @return list<Snag> */
     public static function of(Design $design, Loss $loss): array
     {
-        // Fractions of an inch are too coarse for what is this thin.
-        $measure = static fn (int $length): string => (Unit::Inch === $design->unit && $length < 5_000
-            ? \sprintf('%.2f', $length / 25_400)
-            : Length::ofMicrometres($length)->format($design->unit)).' '.$design->unit->symbol();
+        $measure = $design->measure(...);
         $heavier = PartRole::Base !== $loss->role
             ? "Make the {$loss->role->value} wider, choose another film, or leave it out."
             : (null === $loss->passHeight ? 'Choose a heavier font.' : "Make the letters at least {$measure($loss->passHeight)} high, or choose a heavier font.");

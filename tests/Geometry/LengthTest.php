@@ -39,9 +39,21 @@ final class LengthTest extends TestCase
     public function testPrintsInTheUnit(): void
     {
         self::assertSame('88.9', Length::ofMicrometres(88900)->format(Unit::Millimetre));
-        self::assertSame('3 1/2', Length::ofMicrometres(88900)->format(Unit::Inch));
-        self::assertSame('1/16', Length::ofMicrometres(1600)->format(Unit::Inch));
-        self::assertSame('-1', Length::ofMicrometres(-25400)->format(Unit::Inch));
-        self::assertSame('0', Length::ofMicrometres(100)->format(Unit::Inch));
+    }
+
+    /** @return iterable<array{int, string}> */
+    public static function inches(): iterable
+    {
+        /** @var list<array{micrometres: int, inches: string}> $cases */
+        $cases = \json_decode((string) \file_get_contents(__DIR__.'/../data/inches.json'), true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            yield [$case['micrometres'], $case['inches']];
+        }
+    }
+
+    #[DataProvider('inches')]
+    public function testInchesAreFractionsWhereTheyAreAndDecimalsElse(int $micrometres, string $inches): void
+    {
+        self::assertSame($inches, Length::ofMicrometres($micrometres)->format(Unit::Inch));
     }
 }

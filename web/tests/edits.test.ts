@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Film, Letter, SheetRemoval } from '../src/api/client';
 import {
@@ -19,6 +20,7 @@ import {
     withWords,
 } from '../src/bench/model/edits';
 import { newRim } from '../src/bench/model/treatments';
+import { readLength } from '../src/length';
 import { show, showFilm, showRound, showWithUnit } from '../src/measure';
 import { empty, random, withForms, withLines } from './support/designs';
 
@@ -158,22 +160,22 @@ describe('measures in words', () => {
         expect([showFilm(1_234_000, 'mm'), showFilm(1_270_000, 'in')]).toEqual(['1.23 m', '50.0 in']);
     });
 
-    it('are sixteenths of an inch, as short as they can be written', () => {
-        const inches = (sixteenths: number) => show((sixteenths * 25400) / 16, 'in');
-        expect([0, 1, 2, 4, 8, 15, 16, 17, 24, 40, -8, -17].map(inches)).toEqual([
-            '0',
-            '1/16',
-            '1/8',
-            '1/4',
-            '1/2',
-            '15/16',
-            '1',
-            '1 1/16',
-            '1 1/2',
-            '2 1/2',
-            '-1/2',
-            '-1 1/16',
-        ]);
-        expect([show(500, 'in'), show(-500, 'in')]).toEqual(['0', '0']);
+    const shown = JSON.parse(readFileSync(new URL('../../tests/data/inches.json', import.meta.url), 'utf8')) as {
+        micrometres: number;
+        inches: string;
+    }[];
+
+    it.each(shown)('$micrometres µm are $inches in', ({ micrometres, inches }) => {
+        expect(show(micrometres, 'in')).toBe(inches);
+    });
+
+    it('in inches are read as they are shown, to a hundredth, below an inch to a thousandth', () => {
+        const dice = random(7);
+        for (let tries = 0; tries < 400; tries += 1) {
+            const length = dice.one([dice.from(1, 25_000), dice.from(25_400, 900_000)]);
+            const read = readLength(show(length, 'in'), 'in');
+            const off = 'micrometres' in read ? Math.abs(read.micrometres - length) : Infinity;
+            expect(off, String(length)).toBeLessThanOrEqual(length < 25_000 ? 25 : 128);
+        }
     });
 });
