@@ -22,9 +22,11 @@ final class JointSnags
         $snags = [];
         foreach ($part->joints as $joint) {
             $pair = self::pair($design, $part, $joint);
+            // Capitals of a script that don't connect by themselves are meant to stand apart.
+            $isMeant = $joint->expected || ($joint->gap < Joint::HAIR && 1 !== \preg_match('/\p{Lu}/u', $pair));
             $kind = match (true) {
                 $joint->fillsHole() => SnagKind::FilledHole,
-                0 === $joint->overlap && ($joint->expected || $joint->gap < Joint::HAIR) => SnagKind::LooseLetters,
+                0 === $joint->overlap && $isMeant => SnagKind::LooseLetters,
                 $joint->overlap > 0 && $joint->overlap < self::NECK => SnagKind::ThinJoin,
                 default => null,
             };

@@ -103,6 +103,12 @@ final class EverySnagTest extends TestCase
             'wide',
         ];
         yield 'script that does not join' => [SnagKind::LooseLetters, $glued(120), $glued(0), 'don’t connect'];
+        yield 'small letters nearly together, and capitals that don’t connect' => [
+            SnagKind::LooseLetters,
+            ['lines.0.words' => 'Ottilie', 'lines.0.letters' => [['at' => 3, 'kern' => 60]]],
+            ['lines.0.words' => 'HARBOUR TERN'],
+            'gap',
+        ];
         yield 'script that barely joins' => [
             SnagKind::ThinJoin,
             ['lines.0.spacing' => 20, 'lines.0.size' => ['by' => 'letter', 'length' => 14_000]],
