@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\Compose;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Joining\JoinMender;
 use Uvret\Compose\Joining\Mend;
@@ -174,5 +175,24 @@ final class LettersTest extends TestCase
         self::assertGreaterThan(0, $mend->by);
         $mended = Designs::plan([...$line, 'lines.0.letters' => [['at' => 1, 'kern' => -190 + $mend->by]]]);
         self::assertSame([], $mended->snags);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function unseen(): iterable
+    {
+        foreach (['anton', 'lobster', 'sacramento', 'rye', 'archivo-black'] as $font) {
+            foreach (["\u{00AD}", "\u{200B}", "\u{200D}", "\u{2060}", "\u{FE0F}", "\u{FEFF}"] as $character) {
+                yield $font.\sprintf(' U+%04X', \mb_ord($character)) => [$font, $character];
+            }
+        }
+    }
+
+    #[DataProvider('unseen')]
+    public function testCharactersThatAreNeverSeenAreNeverCut(string $font, string $character): void
+    {
+        $plain = Designs::plan(['lines.0.font' => $font, 'lines.0.words' => 'TERN']);
+        $plan = Designs::plan(['lines.0.font' => $font, 'lines.0.words' => $character.'TERN'.$character]);
+        self::assertSame($plain->composition->parts[0]->region->rings(), $plan->composition->parts[0]->region->rings());
+        self::assertSame([], $plan->composition->parts[0]->missing);
     }
 }
