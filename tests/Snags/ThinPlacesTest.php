@@ -52,10 +52,10 @@ final class ThinPlacesTest extends TestCase
         foreach ($tails as $at => $length) {
             self::assertEqualsWithDelta($length, $thin->tails[$at]['length'], 250);
         }
-        $widths = [
-            ...\array_map(ThinPlaces::strokeWidth(...), $thin->strokes),
-            ...\array_map(static fn (Region $neck): int => ThinPlaces::neckWidth($neck, ThinPlaces::round($neck, $region, self::LIMIT), self::LIMIT), $thin->necks),
-        ];
+        $widths = \array_map(ThinPlaces::strokeWidth(...), $thin->strokes);
+        foreach ($thin->necks as $neck) {
+            $widths[] = ThinPlaces::neckWidth($neck, ThinPlaces::round($neck, $region, self::LIMIT), self::LIMIT);
+        }
         self::assertEqualsWithDelta($thinnest ?? self::LIMIT, \min([self::LIMIT, ...$widths]), 25);
     }
 
