@@ -9,7 +9,7 @@ interface Props extends ComponentProps<'button'> {
 }
 
 const looks = {
-    main: 'rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold whitespace-nowrap text-white enabled:hover:bg-marigold',
+    main: 'rounded-[3px] bg-marigold-deep px-4 py-1.5 font-bold whitespace-nowrap text-white enabled:hover:bg-marigold-dark',
     plain: 'field font-semibold whitespace-nowrap text-indigo enabled:hover:border-indigo',
     words: 'font-semibold text-indigo enabled:hover:underline',
     away: 'font-semibold text-madder enabled:hover:underline',
