@@ -43,6 +43,7 @@ export type OpenDesign = Schemas['OpenDesign'];
 export type SavedDesign = Schemas['SavedDesign'];
 export type JobCard = Schemas['JobCard'];
 export type DesignCard = Schemas['DesignCard'];
+export type GlyphCard = Schemas['GlyphCard'];
 export type FontCard = Schemas['FontCard'];
 export type ShopBlank = Schemas['ShopBlank'];
 export type BlankEntry = Schemas['BlankEntry'];

@@ -18,7 +18,6 @@ export function GlyphChoice({ open, onChoose, onClose, ...picker }: Props) {
         <Suspense>
             <GlyphPicker
                 {...picker}
-                open
                 onClose={onClose}
                 onChoose={(glyph) => {
                     onChoose(glyph);
