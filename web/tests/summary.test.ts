@@ -141,7 +141,7 @@ describe('what is set on a card, in one line', () => {
 
     it('names lengths in the unit of the design', () => {
         const inches: Design = { ...withLine('line-1', cases[12]?.change ?? (() => {}))(design), unit: 'in' };
-        expect(wordsOf(inches, 'line-1')[0]?.words).toBe('outline 1/8 Harbour ink');
+        expect(wordsOf(inches, 'line-1')[0]?.words).toBe('outline 0.102 Harbour ink');
     });
 
     it('says what a form is for', () => {
