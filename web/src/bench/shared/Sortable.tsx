@@ -1,19 +1,6 @@
-import {
-    closestCenter,
-    DndContext,
-    KeyboardSensor,
-    PointerSensor,
-    useSensor,
-    useSensors,
-    type Announcements,
-} from '@dnd-kit/core';
+import { closestCenter, DndContext, PointerSensor, useSensor, useSensors, type Announcements } from '@dnd-kit/core';
 import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
-import {
-    SortableContext,
-    sortableKeyboardCoordinates,
-    useSortable,
-    verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { createContext, useContext, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
 import { useBenchStore } from '../state/store';
@@ -34,10 +21,7 @@ interface Props extends Order {
 /** Cards that are taken by their grips and put elsewhere in their order, by pointer, finger or keys; each step is told to screen readers. */
 export function Sortable({ ids, move, nameOf, children }: Props) {
     const { look } = useBenchStore().getState();
-    const sensors = useSensors(
-        useSensor(PointerSensor, { activationConstraint: { distance: 3 } }),
-        useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-    );
+    const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 3 } }));
     const place = (id: string | number) => `place ${ids.indexOf(String(id)) + 1} of ${ids.length}`;
     const announcements: Announcements = {
         onDragStart: ({ active }) => `${nameOf(String(active.id))} is taken, ${place(active.id)}.`,
@@ -59,8 +43,7 @@ export function Sortable({ ids, move, nameOf, children }: Props) {
             accessibility={{
                 announcements,
                 screenReaderInstructions: {
-                    draggable:
-                        'Press an arrow key to move it by one place; or Space, then arrow keys, then Space again.',
+                    draggable: 'Press an arrow key to move it by one place.',
                 },
             }}
             onDragEnd={({ active, over }) => {
@@ -101,8 +84,6 @@ export function useGrip(id: string) {
                         event.preventDefault();
                         event.stopPropagation();
                         move(id, ids.indexOf(id) + step);
-                    } else {
-                        (listeners?.['onKeyDown'] as ((event: KeyboardEvent) => void) | undefined)?.(event);
                     }
                 },
             },

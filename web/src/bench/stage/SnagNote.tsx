@@ -1,15 +1,12 @@
-import { useBench, useBenchStore } from '../state/store';
+import type { SheetSnag } from '../../api/client';
+import { useBenchStore } from '../state/store';
 import { FixButtons } from '../shared/FixButtons';
 import { useStage } from './StageView';
 
 /** What a chosen pin says, beside it: what is wrong, by how much, and what would mend it. */
-export function SnagNote() {
+export function SnagNote({ snag }: { snag: SheetSnag }) {
     const { box, pixel } = useStage();
-    const snag = useBench((bench) => bench.sheet.snags.find(({ number }) => number === bench.snag));
     const { showSnag } = useBenchStore().getState();
-    if (!snag) {
-        return null;
-    }
     const left = snag.x === null ? 40 : (snag.x - box.left) / pixel + 28;
     const top = snag.y === null ? 40 : (snag.y - box.top) / pixel - 30;
     const room = { width: box.width / pixel, height: box.height / pixel };

@@ -9,7 +9,7 @@ import { FilmsLook } from './FilmsLook';
 import { Ink } from './Ink';
 import { OnTop } from './OnTop';
 import { OnTheCloth } from './OnTheCloth';
-import { SnagNote } from './SnagNote';
+import { ChosenSnag } from './ChosenSnag';
 import { StageContext, viewBoxOf, type StageView } from './StageView';
 import { StageMenu } from './StageMenu';
 import { useHands } from './useHands';
@@ -96,7 +96,7 @@ export function Stage({ children }: { children?: ReactNode }) {
                 {stage && (
                     <>
                         <WordsInPlace />
-                        <SnagNote />
+                        <ChosenSnag />
                         <StageMenu />
                     </>
                 )}
