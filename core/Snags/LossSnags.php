@@ -6,9 +6,7 @@ namespace Uvret\Snags;
 
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
-use Uvret\Geometry\Length;
 use Uvret\Geometry\Region;
-use Uvret\Geometry\Unit;
 
 /** Places of a part that are too thin or too small to cut, with measure and cure. */
 final readonly class LossSnags

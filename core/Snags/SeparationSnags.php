@@ -43,7 +43,7 @@ final readonly class SeparationSnags
         return [
             new Snag(
                 kind: SnagKind::TooThick,
-                message: "Stacked, ".\implode(', ', $names)." and {$last} are {$measure($heap->thickness())} thick; the limit is {$measure($limit)}.",
+                message: 'Stacked, '.\implode(', ', $names)." and {$last} are {$measure($heap->thickness())} thick; the limit is {$measure($limit)}.",
                 cure: 'Punch out the lower film, butt the edges, or choose a thinner film.',
                 card: null,
                 film: $heap->films[0]->id,

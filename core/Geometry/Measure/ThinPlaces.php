@@ -32,8 +32,8 @@ final readonly class ThinPlaces
     private const FINE = 20;
 
     /**
-     * @param list<Region>                            $strokes
-     * @param list<Region>                            $necks
+     * @param list<Region>                             $strokes
+     * @param list<Region>                             $necks
      * @param list<array{region: Region, length: int}> $tails   with their lengths from where they begin to be thin, in µm
      */
     private function __construct(
