@@ -40,8 +40,9 @@ final readonly class PressOrder
             if ([] !== $over) {
                 $highest = $over[\array_key_last($over)];
                 $order = self::put($order, $film, $highest);
+                $names = self::names($over);
                 $show = 1 === \count($over) ? 'shows' : 'show';
-                $reasons[$film->id] = "{$film->name} can’t be layered over, so it is pressed after ".self::names($over).' and knocked out where '.self::names($over)." $show.";
+                $reasons[$film->id] = "{$film->name} can’t be layered over, so it is pressed after $names and knocked out where $names $show.";
             }
         }
         foreach ($wanted as $film) {

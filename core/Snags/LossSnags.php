@@ -19,9 +19,11 @@ final readonly class LossSnags
     public static function of(Design $design, Loss $loss): array
     {
         $measure = $design->measure(...);
-        $heavier = PartRole::Base !== $loss->role
-            ? "Make the {$loss->role->value} wider, choose another film, or leave it out."
-            : (null === $loss->passHeight ? 'Choose a heavier font.' : "Make the letters at least {$measure($loss->passHeight)} high, or choose a heavier font.");
+        $heavier = match (true) {
+            PartRole::Base !== $loss->role => "Make the {$loss->role->value} wider, choose another film, or leave it out.",
+            null === $loss->passHeight => 'Choose a heavier font.',
+            default => "Make the letters at least {$measure($loss->passHeight)} high, or choose a heavier font.",
+        };
         $isInset = '' !== ($design->treatments()[$loss->card]->setInto->card ?? '');
         $strokes = PartRole::Base === $loss->role ? 'Strokes are' : "The {$loss->role->value} is";
         $thin = "thinner than {$measure($loss->limit)}";
@@ -31,7 +33,7 @@ final readonly class LossSnags
             [
                 SnagKind::ThinStroke,
                 $loss->strokes,
-                static fn (string $places): string => $isInset ? "The inset’s own strokes are $thin in $places $least and would tear." : "$strokes $thin in $places $least and would tear.",
+                static fn (string $places): string => ($isInset ? 'The inset’s own strokes are' : $strokes)." $thin in $places $least and would tear.",
                 $heavier,
             ],
             [

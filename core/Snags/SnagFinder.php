@@ -82,7 +82,9 @@ final readonly class SnagFinder
             $snags[] = new Snag(
                 kind: SnagKind::OutsideArea,
                 message: \sprintf('The ink runs outside the area: %s.', \implode(', ', $far)),
-                cure: $ink->width() > $area->width() || $ink->height() > $area->height() ? 'Make the line smaller, or fit it to the area.' : 'Move the line, or close the gap above it.',
+                cure: $ink->width() > $area->width() || $ink->height() > $area->height()
+                    ? 'Make the line smaller, or fit it to the area.'
+                    : 'Move the line, or close the gap above it.',
                 card: $part->card,
                 film: $part->film,
                 x: $x,

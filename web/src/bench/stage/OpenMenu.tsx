@@ -1,6 +1,6 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Menu, MenuButton } from '@headlessui/react';
 import { useEffect, useRef } from 'react';
-import { actionsOf } from '../shared/actions';
+import { ActionItems } from '../shared/ActionItems';
 import { useBenchStore } from '../state/store';
 
 /** A menu where the pointer is. */
@@ -19,22 +19,7 @@ export function OpenMenu({ x, y, card }: { x: number; y: number; card: string | 
                         className="absolute size-px opacity-0"
                         style={{ left: x, top: y }}
                     />
-                    <MenuItems
-                        modal={false}
-                        anchor={{ to: 'bottom start', gap: 2, padding: 8 }}
-                        className="card z-20 min-w-44 py-1 outline-none"
-                    >
-                        {actionsOf(store, card).map(({ name, act, away }) => (
-                            <MenuItem key={name}>
-                                <button
-                                    className={`block w-full px-3 py-1 text-left data-focus:bg-tape ${away ? 'text-madder' : ''}`}
-                                    onClick={act}
-                                >
-                                    {name}
-                                </button>
-                            </MenuItem>
-                        ))}
-                    </MenuItems>
+                    <ActionItems card={card} at="bottom start" />
                     <Closed open={open} onClose={() => store.getState().look({ menu: null })} />
                 </>
             )}

@@ -1,11 +1,9 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Menu, MenuButton } from '@headlessui/react';
 import type { Card } from '../../model/edits';
-import { actionsOf } from '../../shared/actions';
-import { useBenchStore } from '../../state/store';
+import { ActionItems } from '../../shared/ActionItems';
 
 /** What can be done to the open card as a whole; outside its fields, so that a locked one can be unlocked. */
 export function CardMenu({ card }: { card: Card }) {
-    const store = useBenchStore();
     return (
         <Menu>
             <MenuButton
@@ -17,22 +15,7 @@ export function CardMenu({ card }: { card: Card }) {
                     <path d="M1 1h2v2H1zM7 1h2v2H7zM13 1h2v2h-2z" />
                 </svg>
             </MenuButton>
-            <MenuItems
-                modal={false}
-                anchor={{ to: 'bottom end', gap: 4, padding: 8 }}
-                className="card z-20 min-w-40 py-1 outline-none"
-            >
-                {actionsOf(store, card.id).map(({ name, act, away }) => (
-                    <MenuItem key={name}>
-                        <button
-                            className={`block w-full px-3 py-1 text-left data-focus:bg-tape ${away ? 'text-madder' : ''}`}
-                            onClick={act}
-                        >
-                            {name}
-                        </button>
-                    </MenuItem>
-                ))}
-            </MenuItems>
+            <ActionItems card={card.id} at="bottom end" />
         </Menu>
     );
 }
