@@ -34,7 +34,7 @@ const MOST = 2000;
 /** What hands do on the stage: each press, drag and click as a change of the Bench. */
 export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     const bench = () => store.getState();
-    let pressed: { hit: Hit; at: Place; keys: Keys; wasChosen: boolean } | null = null;
+    let pressed: { hit: Hit; at: Place; keys: Keys } | null = null;
     let held: Held | null = null;
 
     const holdOf = (id: string, grip: Grip, from: Point): Held => {
@@ -107,15 +107,13 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
         press: (hit: Hit, event: Place & Keys) => {
             const { chosen, choose, look } = bench();
             const card = hit.kind === 'card' ? hit.card : null;
-            const wasChosen = card !== null && chosen.includes(card);
             pressed = {
                 hit,
                 at: { clientX: event.clientX, clientY: event.clientY },
                 keys: { altKey: event.altKey, shiftKey: event.shiftKey },
-                wasChosen,
             };
             look({ menu: null });
-            if (card !== null && !wasChosen && !event.shiftKey) {
+            if (card !== null && !chosen.includes(card) && !event.shiftKey) {
                 choose(card);
             }
         },
@@ -123,7 +121,11 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
         /** It was a click: with Shift the card is chosen besides, or no longer; beside everything, nothing is chosen. */
         click: ({ shiftKey }: Keys) => {
             const { toggle, choose, showSnag, sheet, look, erasing } = bench();
-            const hit = pressed?.hit ?? { kind: 'cloth' };
+            // A finger that rested has opened the menu already.
+            if (!pressed) {
+                return;
+            }
+            const { hit } = pressed;
             if (hit.kind === 'card') {
                 if (shiftKey) {
                     toggle(hit.card);
