@@ -31,6 +31,19 @@ final readonly class Composition
     ) {
     }
 
+    /**
+     * The parts that are worn, from the bottom up: what lies on what.
+     *
+     * @return list<Part>
+     */
+    public function worn(): array
+    {
+        $worn = \array_values(\array_filter($this->parts, static fn (Part $part): bool => !$part->guide && !$part->region->isEmpty()));
+        \usort($worn, static fn (Part $a, Part $b): int => $a->depth <=> $b->depth);
+
+        return $worn;
+    }
+
     /** The ink of everything that is worn, copies too; null when there is none. */
     public function ink(): ?Box
     {

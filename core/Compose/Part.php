@@ -36,6 +36,7 @@ final readonly class Part
      * @param float           $turn         how far its frame is turned, in degrees clockwise
      * @param list<Strain>    $strains      where it does not go well with what it follows
      * @param bool            $guide        only there to be followed or filled
+     * @param int             $depth        its place from the bottom up among all parts
      */
     private function __construct(
         public string $card,
@@ -59,6 +60,7 @@ final readonly class Part
         public array $strains = [],
         public bool $guide = false,
         public PartRole $role = PartRole::Base,
+        public int $depth = 0,
     ) {
     }
 
@@ -203,6 +205,12 @@ final readonly class Part
     public function with(Region $region): self
     {
         return $this->derive(['region' => $region, 'ink' => PartRole::Base === $this->role ? $this->ink : $region->bounds()]);
+    }
+
+    /** The same at a place from the bottom up. */
+    public function at(int $depth): self
+    {
+        return $this->derive(['depth' => $depth]);
     }
 
     /** The bounds of all that there is of it, copies too; null where it has no ink. */

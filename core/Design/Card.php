@@ -12,11 +12,13 @@ abstract readonly class Card
     /**
      * @param bool $hidden keeps its place, but is neither shown nor cut
      * @param bool $locked is not changed by hand until it is unlocked
+     * @param int  $depth  cards of a higher number lie on those of a lower one, see Design::depths()
      */
     public function __construct(
         public string $id,
         public bool $hidden,
         public bool $locked,
+        public int $depth,
         public Treatments $treatments,
     ) {
     }

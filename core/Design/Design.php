@@ -86,6 +86,20 @@ final readonly class Design
         return 'a card that is gone';
     }
 
+    /**
+     * The cards from the bottom up: by their depth; of the same depth forms lie beneath motifs and those beneath lines, each kind in
+     * its order.
+     *
+     * @return list<Card>
+     */
+    public function depths(): array
+    {
+        $cards = [...$this->forms, ...$this->motifs, ...$this->lines];
+        \usort($cards, static fn (Card $a, Card $b): int => $a->depth <=> $b->depth);
+
+        return $cards;
+    }
+
     /** @return array<string, Treatments> of all cards, by their ids */
     public function treatments(): array
     {

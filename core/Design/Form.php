@@ -15,12 +15,13 @@ final readonly class Form extends Card
         public string $film,
         bool $hidden,
         bool $locked,
+        int $depth,
         Treatments $treatments,
         public FormShape $shape,
         public Dimensions $size,
         public Place $place,
         public bool $guide,
     ) {
-        parent::__construct($id, $hidden, $locked, $treatments);
+        parent::__construct($id, $hidden, $locked, $depth, $treatments);
     }
 }

@@ -16,6 +16,7 @@ final readonly class Line extends Card
         public string $film,
         bool $hidden,
         bool $locked,
+        int $depth,
         Treatments $treatments,
         public Lettering $lettering,
         public Size $size,
@@ -24,6 +25,6 @@ final readonly class Line extends Card
         public Follows $follows,
         public Fills $fills,
     ) {
-        parent::__construct($id, $hidden, $locked, $treatments);
+        parent::__construct($id, $hidden, $locked, $depth, $treatments);
     }
 }

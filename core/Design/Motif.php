@@ -15,6 +15,7 @@ final readonly class Motif extends Card
         string $id,
         bool $hidden,
         bool $locked,
+        int $depth,
         Treatments $treatments,
         public string $name,
         #[ListOf(MotifColour::class)]
@@ -22,6 +23,6 @@ final readonly class Motif extends Card
         public Dimensions $size,
         public Place $place,
     ) {
-        parent::__construct($id, $hidden, $locked, $treatments);
+        parent::__construct($id, $hidden, $locked, $depth, $treatments);
     }
 }

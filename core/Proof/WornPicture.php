@@ -56,12 +56,8 @@ final class WornPicture
     private static function painted(Plan $plan, callable $path): string
     {
         $paths = '';
-        foreach ($plan->design->films as $film) {
-            foreach ($plan->composition->parts as $part) {
-                if ($part->film === $film->id && !$part->guide && !$part->region->isEmpty()) {
-                    $paths .= $path($plan->separation->worn($film->id, $part->region), $film);
-                }
-            }
+        foreach ($plan->composition->worn() as $part) {
+            $paths .= $path($plan->separation->worn($part->film, $part->region), $plan->design->film($part->film));
         }
 
         return $paths;

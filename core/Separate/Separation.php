@@ -14,12 +14,14 @@ final readonly class Separation
      * @param list<CutLayer>        $layers  in press order, the first one first
      * @param list<Joint>           $joints
      * @param array<string, string> $reasons why films are pressed later than wanted, by their ids
+     * @param list<Unseen>          $unseen  parts that other films hide
      */
     public function __construct(
         public array $layers,
         public array $joints,
         public array $reasons,
         public Marks $marks,
+        public array $unseen = [],
     ) {
     }
 
@@ -38,8 +40,8 @@ final readonly class Separation
     public function worn(string $film, Region $region): Region
     {
         foreach ($this->joints as $joint) {
-            if (JointKind::Gap === $joint->kind && $joint->lower->id === $film) {
-                return $region->intersect($this->layer($film)->region ?? Region::empty());
+            if (JointKind::Gap === $joint->kind && ($joint->lower->id === $film || $joint->upper->id === $film)) {
+                return $region->intersect($this->layer($film)->shown ?? Region::empty());
             }
         }
 

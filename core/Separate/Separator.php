@@ -67,6 +67,7 @@ final readonly class Separator
             $joints,
             $order->reasons,
             null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks),
+            $shown->unseen,
         );
     }
 

@@ -21,20 +21,33 @@ final class Slivers
 
     public static function without(Region $region): Region
     {
-        $closed = $dropped = [];
-        foreach ($region->holes() as $hole) {
-            if (self::isSliver($hole)) {
-                $closed[] = $hole;
-            }
-        }
+        $closed = self::rubbish($region->holes());
         $region = [] === $closed ? $region : $region->union(...$closed);
-        foreach ($region->pieces() as $piece) {
-            if (self::isSliver($piece)) {
-                $dropped[] = $piece;
-            }
-        }
+        $dropped = self::rubbish($region->pieces());
 
         return [] === $dropped ? $region : $region->subtract(...$dropped);
+    }
+
+    /**
+     * What of some shapes is neither cut nor left open. Of a long thin one that is broad somewhere, the broad places stay.
+     *
+     * @param list<Region> $shapes
+     *
+     * @return list<Region>
+     */
+    private static function rubbish(array $shapes): array
+    {
+        $rubbish = [];
+        foreach ($shapes as $shape) {
+            if (!self::isSliver($shape)) {
+                continue;
+            }
+            $broad = $shape->area() < self::SPECK ? [] : $shape->open(\intdiv(self::HAIR, 2))->pieces();
+            $broad = \array_values(\array_filter($broad, static fn (Region $piece): bool => !self::isSliver($piece)));
+            $rubbish[] = [] === $broad ? $shape : $shape->subtract(...$broad);
+        }
+
+        return $rubbish;
     }
 
     private static function isSliver(Region $region): bool

@@ -13,6 +13,7 @@ final readonly class Fix
      * @param int|null    $heft         how much the strokes are grown on either side, in µm; null where it stays
      * @param string|null $islands      what becomes of the islands of what is cut out; null where that stays
      * @param string|null $into         the card that it gets set into; null where it is not
+     * @param string|null $above        the card that it is brought forward of; null where it stays at its depth
      */
     public function __construct(
         public string $say,
@@ -21,6 +22,7 @@ final readonly class Fix
         public ?int $heft = null,
         public ?string $islands = null,
         public ?string $into = null,
+        public ?string $above = null,
     ) {
     }
 }

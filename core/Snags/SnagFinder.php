@@ -27,6 +27,7 @@ final readonly class SnagFinder
             \array_push($snags, ...$this->ofPart($design, $composition->area, $part));
         }
         \array_push($snags, ...TreatmentSnags::of($design, $composition));
+        \array_push($snags, ...HiddenSnags::of($design, $separation));
         \array_push($snags, ...SeparationSnags::of($design, $separation));
         foreach ($plan->sheets as $sheet) {
             \array_push($snags, ...$this->ofSheet($design, $sheet));

@@ -25,6 +25,7 @@ enum SnagKind: string
     case CutThrough = 'cut right through';
     case ReadsOtherwise = 'reads in another order';
     case Unseen = 'unseen on the same film';
+    case Hidden = 'hidden by another film';
     case OnLettering = 'lettering on lettering';
     case LooseIslands = 'loose islands';
     case TooThick = 'too thick';

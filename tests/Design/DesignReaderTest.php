@@ -47,8 +47,8 @@ final class DesignReaderTest extends TestCase
         yield 'text for a number' => [['lines.0.gap' => '3'], 'lines/0/stacking/gap', 'a whole number'];
         yield 'too large' => [['blank.placement.width' => 99_000_000], 'blank/placement/width', 'at most 20000000'];
         yield 'an unknown word' => [['lines.0.align' => 'middle'], 'lines/0/place/align', 'must be one of left, centre, right'];
-        yield 'a later version' => [['uvret' => 3], '', 'made by a newer Uvret: its format is 3'];
-        yield 'a version before the first' => [['uvret' => 0], 'uvret', 'must be 2'];
+        yield 'a later version' => [['uvret' => 4], '', 'made by a newer Uvret: its format is 4'];
+        yield 'a version before the first' => [['uvret' => 0], 'uvret', 'must be 3'];
         yield 'a film that is not there' => [['lines.0.film' => 'gold'], 'lines/0/film', 'does not have'];
         yield 'no size' => [['lines.0.size.length' => 0], 'lines/0/size/length', 'more than 0'];
         yield 'control characters' => [['lines.0.words' => "two\nlines"], 'lines/0/lettering/words', 'cannot have'];

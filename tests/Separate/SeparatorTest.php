@@ -14,6 +14,7 @@ use Uvret\Separate\CutLayer;
 use Uvret\Separate\Pile;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Geos;
+use Uvret\Tests\Support\Painter;
 use Uvret\Tests\Support\Png;
 use Uvret\Tests\Support\Stack;
 
@@ -22,18 +23,21 @@ final class SeparatorTest extends TestCase
     /** Differences that rounding to whole micrometres leaves: a hair along the edges, in µm². */
     private const ROUNDING = 2e5;
 
+    /** What may be left of a difference without its outer 0.055 mm: a hair is 0.05 mm thick on average, a wedge twice as thick at its root. */
+    private const HAIR = 2e3;
+
     /** @return iterable<string, array{int, string, array<string, array<string, mixed>>}> */
     public static function designs(): iterable
     {
-        foreach (['trapped', 'lay over', 'butted'] as $number => $kind) {
-            for ($seed = 1; $seed <= 8; ++$seed) {
+        foreach (['trapped' => 8, 'lay over' => 6, 'butted' => 4] as $kind => $seeds) {
+            for ($seed = 1; $seed <= $seeds; ++$seed) {
                 $films = match ($seed % 4) {
                     1 => ['buoy' => ['finish' => 'glitter', 'thickness' => 250]],
                     2 => ['chalk' => ['finish' => 'flock'], 'sunup' => ['finish' => 'puff']],
                     3 => ['ink' => ['opaque' => false]],
                     default => [],
                 };
-                yield "$kind $seed" => [100 * $number + $seed, $kind, $films];
+                yield "$kind $seed" => [100 * $seeds + $seed, $kind, $films];
             }
         }
     }
@@ -42,29 +46,46 @@ final class SeparatorTest extends TestCase
     #[DataProvider('designs')]
     public function testPressedLayersAreTheWearSide(int $seed, string $kind, array $films): void
     {
-        $plan = Stack::plan(Stack::random($seed), $films, ['usual' => ['kind' => $kind, 'width' => 1_000]]);
-        // What GEOS sees of each film: all of it without the films above.
-        $above = 'POLYGON EMPTY';
-        $seen = [];
-        foreach (\array_reverse($plan->design->films) as $film) {
-            $ink = Geos::wkt(self::ink($plan, $film->id));
-            $seen[$film->id] = Geos::result('difference', $ink, $above);
-            $above = Geos::result('union', $ink, $above);
+        $picture = null;
+        foreach (self::orders($seed) as $order) {
+            $plan = Stack::plan(Stack::random($seed), $films, ['usual' => ['kind' => $kind, 'width' => 1_000]], $order);
+            $picture ??= Painter::picture($plan);
+            $pressed = 'POLYGON EMPTY';
+            foreach (\array_reverse($plan->separation->layers) as $layer) {
+                $wkt = Geos::wkt($layer->region);
+                self::assertTrue(Geos::isValid($wkt));
+                $said = $layer->film->name.' pressed '.\implode(', ', $order);
+                self::assertAlike($picture[$layer->film->id], Geos::result('difference', $wkt, $pressed), $said);
+                $pressed = Geos::result('union', $wkt, $pressed);
+            }
+            self::assertAlike(\array_reduce(
+                $picture,
+                static fn (string $all, string $one): string => Geos::result('union', $all, $one),
+                'POLYGON EMPTY',
+            ), $pressed, 'all of it');
+            self::nothingLiesOnWhatTakesNothing($plan);
+            self::assertSame(
+                \count($plan->separation->layers),
+                \count(\array_unique(\array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers))),
+                'each film is cut once',
+            );
         }
-        $pressed = 'POLYGON EMPTY';
-        foreach (\array_reverse($plan->separation->layers) as $layer) {
-            $shows = Geos::result('difference', Geos::wkt($layer->region), $pressed);
-            self::assertLessThan(self::ROUNDING, Geos::difference($seen[$layer->film->id], $shows), $layer->film->name);
-            $pressed = Geos::result('union', Geos::wkt($layer->region), $pressed);
-            self::assertTrue(Geos::isValid(Geos::wkt($layer->region)));
-        }
-        self::assertLessThan(self::ROUNDING, Geos::difference($above, $pressed));
-        self::nothingLiesOnWhatTakesNothing($plan);
-        self::assertSame(
-            \count($plan->separation->layers),
-            \count(\array_unique(\array_map(static fn (CutLayer $layer): string => $layer->film->id, $plan->separation->layers))),
-            'each film is cut once',
-        );
+    }
+
+    /** But for what no knife follows: a hair of 0.05 mm, which is not cut. */
+    private static function assertAlike(string $expected, string $wkt, string $what): void
+    {
+        $difference = Geos::result('symDifference', $expected, $wkt);
+        self::assertLessThan(20 * self::ROUNDING, Geos::area($difference), $what);
+        self::assertLessThan(self::HAIR, Geos::area(Geos::result('buffer N-55', $difference)), $what);
+    }
+
+    /** @return list<list<string>> press orders: as the films are listed, the other way round, and two shuffled */
+    private static function orders(int $seed): array
+    {
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+
+        return [Stack::FILMS, \array_reverse(Stack::FILMS), $random->shuffleArray(Stack::FILMS), $random->shuffleArray(Stack::FILMS)];
     }
 
     #[DataProvider('designs')]

@@ -65,6 +65,27 @@ final class EverySnagTest extends TestCase
         ];
         $other = ['films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM];
 
+        $under = static fn (int $width): array => [
+            'lines' => [],
+            'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
+            'forms' => [
+                $plate(['id' => 'dot', 'height' => 20_000, 'film' => 'sunup'], $width),
+                $plate([]),
+            ],
+        ];
+        yield 'a form under another' => [SnagKind::Hidden, $under(60_000), $under(210_000), 'Nothing is seen of the rectangle: the rectangle lies on it'];
+        $rimmed = static fn (int $depth): array => [
+            'lines' => [],
+            'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
+            'forms' => [
+                $plate(
+                    ['id' => 'dot', 'height' => 20_000, 'depth' => $depth, 'treatments' => (object) ['outlines' => [['width' => 3_000, 'film' => 'sunup']]]],
+                    60_000,
+                ),
+                $plate([]),
+            ],
+        ];
+        yield 'an outline under a form in the film of its card' => [SnagKind::Hidden, $rimmed(0), $rimmed(1), 'Nothing is seen of the outline'];
         yield 'a font that is not here' => [SnagKind::NotMade, ['lines.0.font' => 'gone'], [], 'gone'];
         yield 'set into nothing' => [
             SnagKind::NotMade,

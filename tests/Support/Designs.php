@@ -30,14 +30,14 @@ final class Designs
             'size' => ['stretch'],
         ],
         'forms' => [
-            'shape' => ['kind', 'corner', 'band', 'count', 'depth'],
+            'shape' => ['kind', 'corner', 'band', 'count'],
             'size' => ['width', 'height', 'proportional'],
             'place' => ['across', 'down', 'turn'],
         ],
         'motifs' => ['size' => ['width', 'height', 'proportional'], 'place' => ['across', 'down', 'turn']],
     ];
     private const DOCUMENT = [
-        'uvret' => 2,
+        'uvret' => 3,
         'name' => 'Name on the bag',
         'unit' => 'mm',
         'blank' => [

@@ -121,7 +121,7 @@ describe('cards together', () => {
 });
 
 describe('what a snag offers', () => {
-    const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null };
+    const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null, above: null };
 
     it('sizes and spaces a line', () => {
         const next = withFix('line-1', { ...none, letterHeight: 14000, spacing: 20 })(design).lines[0];

@@ -8,7 +8,6 @@ use Uvret\Compose\Memory;
 use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
-use Uvret\Design\Film;
 use Uvret\Design\Treatment\Around;
 use Uvret\Design\Treatment\Islands;
 use Uvret\Design\Treatment\Rim;
@@ -28,7 +27,7 @@ final class Treatment
     /** @var array<string, Card> */
     private array $cards = [];
 
-    /** @var list<Part> outlines and shadows of several cards together */
+    /** @var list<array{part: Part, beneath: int}> outlines and shadows of several cards together, and the place of the lowest of those */
     private array $wide = [];
 
     /** @var list<Removal> */
@@ -42,8 +41,7 @@ final class Treatment
 
     private readonly Growing $growing;
 
-    /** @var array<string, int> from the bottom up */
-    private array $order;
+    private readonly Depths $depths;
 
     /** @param list<Part> $parts of the cards as they stand */
     public function __construct(
@@ -52,7 +50,7 @@ final class Treatment
         private readonly Memory $memory,
     ) {
         $this->growing = new Growing($memory);
-        $this->order = \array_flip(\array_map(static fn (Film $film): string => $film->id, $design->films));
+        $this->depths = new Depths($design);
         $treatments = $design->treatments();
         $byCard = [];
         foreach ($parts as $part) {
@@ -94,7 +92,7 @@ final class Treatment
             );
         }
 
-        return new Treated([...$parts, ...$this->wide], $this->removals, $this->remarks, $this->rooms);
+        return new Treated($this->depths->given($parts, $this->wide), $this->removals, $this->remarks, $this->rooms);
     }
 
     private function eraseAndCopy(Card $card): void
@@ -127,11 +125,9 @@ final class Treatment
         }
         $shape = $card->shape();
         $line = $shape->offset(-$inline->distance)->subtract($shape->offset(-$inline->distance - $inline->width));
-        // On top of the shape it lies over it; else the shape leaves room for it.
-        if ('' === $inline->film || !$this->isAbove($inline->film, $card->base[0]->film)) {
+        if ('' === $inline->film) {
             $card->base = \array_map(fn (Part $part): Part => $this->cut($part, $line), $card->base);
-        }
-        if ('' !== $inline->film) {
+        } else {
             $card->add(PartRole::Inline, $inline->film, $line);
         }
     }
@@ -144,14 +140,14 @@ final class Treatment
         foreach ($card->treatments->outlines as $rim) {
             if (Around::Own === $rim->around) {
                 $grown = $this->grown($card->id, $card->hull, $rim);
-                $card->add(PartRole::Outline, $rim->film, $this->beneath($grown, [...$card->base, ...$card->added], $rim->film));
+                $card->add(PartRole::Outline, $rim->film, $grown);
                 $card->hull = $grown->union($card->hull);
             }
         }
         $shadow = $card->treatments->shadow;
         if (ShadowKind::None !== $shadow->kind && '' !== $shadow->film && Around::Own === $shadow->around) {
             $cast = $this->growing->shadow($card->hull, $shadow);
-            $card->add(PartRole::Shadow, $shadow->film, $this->beneath($cast, [...$card->base, ...$card->added], $shadow->film));
+            $card->add(PartRole::Shadow, $shadow->film, $cast);
             $card->hull = $card->hull->union($cast);
         }
     }
@@ -164,7 +160,8 @@ final class Treatment
         if (!$card->isSeen() || ([] === $rims && !$hasShadow)) {
             return;
         }
-        $hulls = $inside = [];
+        $hulls = [];
+        $lowest = $this->depths->of($card->id);
         foreach ($this->cards as $other) {
             if (
                 $other->isSeen()
@@ -172,22 +169,17 @@ final class Treatment
                 && !$this->isCutOut($other)
             ) {
                 $hulls[] = $other->hull;
-                \array_push($inside, ...$other->base, ...$other->added);
+                $lowest = \min($lowest, $this->depths->of($other->id));
             }
         }
         $hull = Region::empty()->union(...$hulls);
         foreach ($rims as $rim) {
             $grown = $this->grown($card->id, $hull, $rim);
-            $this->addWide($card, PartRole::Outline, $rim->film, $this->beneath($grown, [...$inside, ...$this->wide], $rim->film));
+            $this->addWide($card, PartRole::Outline, $rim->film, $grown, $lowest);
             $hull = $grown->union($hull);
         }
         if ($hasShadow) {
-            $this->addWide(
-                $card,
-                PartRole::Shadow,
-                $shadow->film,
-                $this->beneath($this->growing->shadow($hull, $shadow), [...$inside, ...$this->wide], $shadow->film),
-            );
+            $this->addWide($card, PartRole::Shadow, $shadow->film, $this->growing->shadow($hull, $shadow), $lowest);
         }
     }
 
@@ -285,17 +277,11 @@ final class Treatment
                 }
                 $common = $card->base[0]->region->intersect($other->base[0]->region);
                 if ($common->area() > self::OVERLAP) {
-                    $upper = $this->height($card) > $this->height($other) ? $card : $other;
+                    $upper = $this->depths->of($card->id) > $this->depths->of($other->id) ? $card : $other;
                     $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $upper, $upper === $card ? $other : $card, at: $common);
                 }
             }
         }
-    }
-
-    /** How high a card's film is in the stack; of two in the same film the later card counts as the upper. */
-    private function height(Card $card): int
-    {
-        return (int) \array_search($card->base[0]->film, \array_column($this->design->films, 'id'), true);
     }
 
     private function cut(Part $part, Region $cut, ?Cutting $cutting = null): Part
@@ -328,33 +314,17 @@ final class Treatment
         return $grown;
     }
 
-    /**
-     * What goes round or behind parts runs on beneath those of films above it; those below it, it must not cover.
-     *
-     * @param list<Part> $parts
-     */
-    private function beneath(Region $around, array $parts, string $film): Region
-    {
-        $free = \array_filter($parts, fn (Part $part): bool => $this->isAbove($film, $part->film));
-
-        return [] === $free ? $around : $around->subtract(...\array_map(static fn (Part $part): Region => $part->region, \array_values($free)));
-    }
-
-    private function isAbove(string $film, string $other): bool
-    {
-        return ($this->order[$film] ?? 0) > ($this->order[$other] ?? 0);
-    }
-
     private function isCutOut(Card $card): bool
     {
         return '' !== $card->treatments->cutFrom->card;
     }
 
-    private function addWide(Card $card, PartRole $role, string $film, Region $region): void
+    /** @param int $beneath the place of the lowest card that it goes round */
+    private function addWide(Card $card, PartRole $role, string $film, Region $region, int $beneath): void
     {
         $part = Part::added($card->id, $role, $film, $region);
         if (null !== $part) {
-            $this->wide[] = $part;
+            $this->wide[] = ['part' => $part, 'beneath' => $beneath];
         }
     }
 

@@ -9,7 +9,7 @@ use Uvret\Design\DesignException;
 /** Documents of earlier versions to the present one, step by step, before the schema looks at them. */
 final class Upgrades
 {
-    public const LATEST = 2;
+    public const LATEST = 3;
 
     /**
      * @param mixed $document decoded JSON, objects as stdClass; it is changed in place
@@ -36,6 +36,6 @@ final class Upgrades
     /** @return array<int, Step> by the version that they start from */
     private static function steps(): array
     {
-        return [1 => new GroupedCards()];
+        return [1 => new GroupedCards(), 2 => new DepthByFilm()];
     }
 }

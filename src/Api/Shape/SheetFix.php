@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Snags\Fix;
 
 /** A change of the snag’s card that mends it. */
-#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into'])]
+#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above'])]
 final readonly class SheetFix
 {
     public function __construct(
@@ -24,6 +24,8 @@ final readonly class SheetFix
         public ?string $islands,
         #[OA\Property(description: 'The card that it gets set into; null where it is not.', nullable: true)]
         public ?string $into,
+        #[OA\Property(description: 'The card that it is brought forward of; null where it stays at its depth.', nullable: true)]
+        public ?string $above,
     ) {
     }
 
@@ -36,6 +38,7 @@ final readonly class SheetFix
             heft: $fix->heft,
             islands: $fix->islands,
             into: $fix->into,
+            above: $fix->above,
         );
     }
 }

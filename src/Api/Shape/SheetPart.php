@@ -30,6 +30,7 @@ use Uvret\Separate\Separation;
         'trace',
         'guide',
         'role',
+        'depth',
     ],
 )]
 final readonly class SheetPart
@@ -68,6 +69,8 @@ final readonly class SheetPart
         public bool $guide,
         #[OA\Property(description: 'What it is of its card.', enum: ['base', 'outline', 'shadow', 'inline'])]
         public string $role,
+        #[OA\Property(description: 'Its place from the bottom up among all parts: what lies on what.')]
+        public int $depth,
     ) {
     }
 
@@ -90,6 +93,7 @@ final readonly class SheetPart
             trace: null === $part->trace ? null : SheetTrace::of($part->trace),
             guide: $part->guide,
             role: $part->role->value,
+            depth: $part->depth,
         );
     }
 }

@@ -638,7 +638,7 @@ export interface components {
              * @description The version of this format.
              * @constant
              */
-            uvret: 2;
+            uvret: 3;
             /** name */
             name: string;
             /**
@@ -1013,6 +1013,12 @@ export interface components {
              * @default false
              */
             locked: boolean;
+            /**
+             * depth
+             * @description What lies on what: cards of a higher number lie on those of a lower one; of the same number motifs on forms, lines on motifs, and what comes later on what comes before.
+             * @default 0
+             */
+            depth: number;
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
             shape: components["schemas"]["DesignShape"];
@@ -1203,6 +1209,12 @@ export interface components {
              * @default false
              */
             locked: boolean;
+            /**
+             * depth
+             * @description What lies on what: cards of a higher number lie on those of a lower one; of the same number motifs on forms, lines on motifs, and what comes later on what comes before.
+             * @default 0
+             */
+            depth: number;
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
             lettering: components["schemas"]["DesignLettering"];
@@ -1252,6 +1264,12 @@ export interface components {
              * @default false
              */
             locked: boolean;
+            /**
+             * depth
+             * @description What lies on what: cards of a higher number lie on those of a lower one; of the same number motifs on forms, lines on motifs, and what comes later on what comes before.
+             * @default 0
+             */
+            depth: number;
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
             /**
@@ -1942,6 +1960,8 @@ export interface components {
             islands: "keep" | "drop" | "bridge" | null;
             /** @description The card that it gets set into; null where it is not. */
             into: string | null;
+            /** @description The card that it is brought forward of; null where it stays at its depth. */
+            above: string | null;
         };
         /** @description How two films that touch meet. Lengths are in µm. */
         SheetJoint: {
@@ -2023,6 +2043,8 @@ export interface components {
              * @enum {string}
              */
             role: "base" | "outline" | "shadow" | "inline";
+            /** @description Its place from the bottom up among all parts: what lies on what. */
+            depth: number;
         };
         /** @description Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
         SheetRemoval: {

@@ -1,5 +1,6 @@
 import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../src/api/client';
 import { inTurn, withForm, withLine, withNewForm, withNewLine } from '../../src/bench/model/edits';
+import { bottomUp } from '../../src/bench/model/edits/depths';
 import { isPlaced } from '../../src/bench/model/follows';
 
 /** Numbers that are the same for the same seed (Park and Miller's minimal generator). */
@@ -136,6 +137,7 @@ export function sheet(design: Design, sizes: Sizes): Sheet {
         trace: null,
         guide: false,
         role: 'base',
+        depth: bottomUp(design).findIndex(({ id }) => id === card),
     }));
     return { area, parts } as unknown as Sheet;
 }

@@ -131,6 +131,10 @@ export function moved({ parts }: Sheet, cards: readonly string[], pose: Pose): F
     return frames.length === 0 ? null : joined(frames);
 }
 
+/** Whether two frames have anything in common. */
+export const overlaps = (a: Frame, b: Frame): boolean =>
+    a.left < b.left + b.width && b.left < a.left + a.width && a.top < b.top + b.height && b.top < a.top + a.height;
+
 /** The frame round several. */
 export function joined(frames: readonly Frame[]): Frame {
     const left = Math.min(...frames.map((frame) => frame.left));

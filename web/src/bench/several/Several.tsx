@@ -1,6 +1,7 @@
 import { Button } from '../../ui/Button';
 import { freeGroup, withAligned, withGroup, withSpaced, type Edge } from '../model/arrange';
 import { withCardFilms, withCards, withGone } from '../model/edits';
+import { withDepthStep } from '../model/edits/depths';
 import { duplicate } from '../shared/actions';
 import { FilmChoice } from '../shared/FilmChoice';
 import { cardOf } from '../state/select';
@@ -74,6 +75,12 @@ export function Several({ chosen }: { chosen: readonly string[] }) {
                         Keep together
                     </Button>
                 )}
+                <Button look="words" small onClick={() => change(withDepthStep(chosen, 'forward', sheet))}>
+                    Forward
+                </Button>
+                <Button look="words" small onClick={() => change(withDepthStep(chosen, 'back', sheet))}>
+                    Back
+                </Button>
                 <Button look="words" small onClick={() => duplicate(store, chosen)}>
                     Duplicate
                 </Button>

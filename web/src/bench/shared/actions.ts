@@ -1,4 +1,5 @@
 import { freeId, isLine, withCards, withCopies, withGone, withNewLine, type Card, type Change } from '../model/edits';
+import { withDepthStep } from '../model/edits/depths';
 import { cardOf } from '../state/select';
 import type { BenchStore } from '../state/store';
 
@@ -11,7 +12,7 @@ export interface Action {
 
 /** What can be done with a card as a whole, or where there is none. */
 export function actionsOf(store: BenchStore, id: string | null): Action[] {
-    const { design, change, chosen, chooseAll, look, aim } = store.getState();
+    const { design, sheet, change, chosen, chooseAll, look, aim } = store.getState();
     const card = cardOf(design, id);
     if (!card) {
         return [
@@ -30,6 +31,8 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
         ...(isLine(card) && !card.locked && cards.length === 1
             ? [{ name: 'Edit the words', act: () => look({ edited: card.id }) }]
             : []),
+        { name: 'Forward', act: () => change(withDepthStep(cards, 'forward', sheet)) },
+        { name: 'Back', act: () => change(withDepthStep(cards, 'back', sheet)) },
         { name: 'Duplicate', act: () => duplicate(store, cards) },
         card.hidden ? each('Show', (now) => (now.hidden = false)) : each('Hide', (now) => (now.hidden = true)),
         card.locked ? each('Unlock', (now) => (now.locked = false)) : each('Lock', (now) => (now.locked = true)),

@@ -1,4 +1,6 @@
+import { lazy, Suspense, useState } from 'react';
 import { useShallow } from 'zustand/react/shallow';
+import { Button } from '../../ui/Button';
 import { Guard } from '../../ui/Guard';
 import { cardName, withOrder } from '../model/edits';
 import { Sortable } from '../shared/Sortable';
@@ -8,6 +10,8 @@ import { BlankLine } from './BlankLine';
 import { Card } from './card/Card';
 import { SnagLine } from './SnagLine';
 
+const DepthList = lazy(() => import('./depths/DepthList').then(({ DepthList }) => ({ default: DepthList })));
+
 const kinds = ['lines', 'forms', 'motifs'] as const;
 
 /** The ordered cards of the design: the blank first, then the lines, the forms and the motifs. */
@@ -16,7 +20,7 @@ export function BuildSheet() {
     return (
         <section aria-label="Build sheet" className="relative flex min-h-0 flex-col border-r border-seam">
             <div className="flex min-h-0 flex-1 flex-col gap-1.5 overflow-y-auto px-3 pt-2.5 pb-2">
-                <h2 className="heading">Build sheet</h2>
+                <Heading />
                 <BlankLine />
                 {kinds.map((kind) => (
                     <Cards key={kind} kind={kind} />
@@ -30,6 +34,29 @@ export function BuildSheet() {
             </div>
             <SnagLine />
         </section>
+    );
+}
+
+/** The heading, from which the list of what lies on what opens where there is anything to lie on anything. */
+function Heading() {
+    const several = useBench(({ design }) => kinds.reduce((count, kind) => count + design[kind].length, 0) > 1);
+    const [open, setOpen] = useState(false);
+    return (
+        <>
+            <div className="flex items-baseline justify-between">
+                <h2 className="heading">Build sheet</h2>
+                {several && (
+                    <Button look="words" small aria-expanded={open} onClick={() => setOpen(!open)}>
+                        What lies on what
+                    </Button>
+                )}
+            </div>
+            {several && open && (
+                <Suspense>
+                    <DepthList />
+                </Suspense>
+            )}
+        </>
     );
 }
 

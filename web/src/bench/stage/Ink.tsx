@@ -8,7 +8,7 @@ import { usePressed } from '../state/pressed';
 import { useStage, viewBoxOf } from './StageView';
 import { untidied } from './TidiedPlaces';
 
-/** The welded lettering in film colours, bottom film first, or only the lines that the knife follows. */
+/** The welded lettering in film colours, as the parts lie on one another, or only the lines that the knife follows. */
 export function Ink() {
     const films = useBench((bench) => bench.design.films);
     const sheet = useBench((bench) => bench.sheet);
@@ -28,9 +28,11 @@ export function Ink() {
             <svg aria-hidden className="absolute size-0">
                 <FinishPatterns films={films} />
             </svg>
-            {films.flatMap((film) =>
-                parts.map((part, at) =>
-                    part.film === film.id ? (
+            {parts
+                .map((part, at) => ({ part, at, film: films.find(({ id }) => id === part.film) }))
+                .sort((one, other) => one.part.depth - other.part.depth)
+                .map(({ part, at, film }) =>
+                    film ? (
                         <InkPart
                             key={`${part.card} ${part.role} ${part.film} ${at}`}
                             card={part.card}
@@ -41,8 +43,7 @@ export function Ink() {
                             dimmed={isDimmed(film, pointed)}
                         />
                     ) : null,
-                ),
-            )}
+                )}
         </>
     );
 }

@@ -1,6 +1,7 @@
 import type { Design, Erasure, Film, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { fitMeasures, formNames } from '../forms';
+import { withDepth } from './depths';
 import { cardsOf, edit, isLine, takeFilm, withCard, type Card, type Change, type Edit } from './edit';
 
 export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
@@ -174,14 +175,16 @@ export const withKept = ({ card, x, y }: SheetRemoval, keep: boolean): Edit =>
 
 /** What a snag offers to mend it, done to its card. */
 export const withFix = (id: string, fix: SheetFix): Edit =>
-    fix.islands || fix.into
-        ? withTreatmentFix(id, fix)
-        : withCard(id, (card) => {
-              if (isLine(card)) {
-                  if (fix.letterHeight !== null) {
-                      Object.assign(card.size, { by: 'letter', length: fix.letterHeight });
-                  }
-                  card.lettering.spacing = fix.spacing ?? card.lettering.spacing;
-                  card.lettering.heft = fix.heft ?? card.lettering.heft;
-              }
-          });
+    fix.above
+        ? withDepth(id, 'above', fix.above)
+        : fix.islands || fix.into
+          ? withTreatmentFix(id, fix)
+          : withCard(id, (card) => {
+                if (isLine(card)) {
+                    if (fix.letterHeight !== null) {
+                        Object.assign(card.size, { by: 'letter', length: fix.letterHeight });
+                    }
+                    card.lettering.spacing = fix.spacing ?? card.lettering.spacing;
+                    card.lettering.heft = fix.heft ?? card.lettering.heft;
+                }
+            });

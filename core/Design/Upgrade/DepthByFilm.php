@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design\Upgrade;
+
+/**
+ * Version 2 to 3: what lies on what was the order of the films, for all of a design at once; now each card has its depth. Cards get
+ * it from the place of their film, where that is not what they lie like by themselves. Of a set-into, one card becomes a list.
+ */
+final readonly class DepthByFilm implements Step
+{
+    /** Forms lie beneath motifs and those beneath lines. */
+    private const KINDS = ['forms', 'motifs', 'lines'];
+
+    public function apply(\stdClass $document): void
+    {
+        $heights = [];
+        foreach (self::objects($document->films ?? null) as $at => $film) {
+            if (\is_string($film->id ?? null)) {
+                $heights[$film->id] = $at;
+            }
+        }
+        $depths = [];
+        foreach (self::KINDS as $kind) {
+            foreach (self::objects($document->{$kind} ?? null) as $card) {
+                $depths[] = $heights[self::film($card)] ?? 0;
+            }
+        }
+        $ordered = $depths;
+        \sort($ordered);
+        $number = 0;
+        foreach (self::KINDS as $kind) {
+            foreach (self::objects($document->{$kind} ?? null) as $card) {
+                if ($depths !== $ordered) {
+                    $card->depth = $depths[$number];
+                }
+                ++$number;
+            }
+        }
+    }
+
+    /** The film that its main part is cut from. */
+    private static function film(\stdClass $card): string
+    {
+        $film = $card->film ?? self::objects($card->colours ?? null)[0]->film ?? null;
+
+        return \is_string($film) ? $film : '';
+    }
+
+    /** @return list<\stdClass> */
+    private static function objects(mixed $list): array
+    {
+        return \array_values(\array_filter(\is_array($list) ? $list : [], static fn (mixed $one): bool => $one instanceof \stdClass));
+    }
+}

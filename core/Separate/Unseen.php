@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate;
+
+use Uvret\Compose\Part;
+use Uvret\Geometry\Region;
+
+/** A part of which nothing is seen, and the card that hides most of it. */
+final readonly class Unseen
+{
+    /** What rounding leaves of an edge that is covered exactly, in µm for each µm of it. */
+    private const HAIR = 2.0;
+
+    private function __construct(
+        public Part $part,
+        public string $by,
+    ) {
+    }
+
+    /**
+     * Those among parts of one film that other films hide.
+     *
+     * @param Region    $left  what is seen of all of them
+     * @param list<Run> $above the other films over them
+     *
+     * @return list<self>
+     */
+    public static function among(Run $run, Region $left, array $above): array
+    {
+        if ([] === $above || $left->area() > $run->region->area() * (1 - 1e-9)) {
+            return [];
+        }
+        $unseen = [];
+        foreach ($run->parts as $part) {
+            $seen = 1 === \count($run->parts) ? $left : $part->region->intersect($left);
+            if ($seen->area() <= self::HAIR * $seen->perimeter()) {
+                $by = self::hiding($part, $above);
+                if (null !== $by) {
+                    $unseen[] = new self($part, $by);
+                }
+            }
+        }
+
+        return $unseen;
+    }
+
+    /** @param list<Run> $above */
+    private static function hiding(Part $part, array $above): ?string
+    {
+        [$most, $by] = [0.0, null];
+        foreach ($above as $run) {
+            foreach ($run->parts as $upper) {
+                $common = $upper->card === $part->card ? 0.0 : $upper->region->intersect($part->region)->area();
+                if ($common > $most) {
+                    [$most, $by] = [$common, $upper->card];
+                }
+            }
+        }
+
+        return $by;
+    }
+}
