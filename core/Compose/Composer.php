@@ -56,9 +56,15 @@ final readonly class Composer
         $over = null;
         $edge = $lowest = $top = 0;
         $placed = [];
+        $owners = $design->owners();
         foreach ($design->lines as $number => $line) {
             $block = $made[$number];
             if ($block instanceof Part || $block->isPlaced) {
+                continue;
+            }
+            if (isset($owners[$line->id])) {
+                // It stands where the card that it belongs to has it.
+                $placed[$number] = [0, 0];
                 continue;
             }
             $to = $line->stacking->toAbove ? $above : $area;
@@ -109,7 +115,7 @@ final readonly class Composer
         foreach ($design->motifs as $motif) {
             \array_push($parts, ...Part::ofMotif($motif, $motifs[$motif->id]));
         }
-        $treated = (new Treatment($design, $parts, $this->memory))->done();
+        $treated = (new Treatment($design, (new Belongings($design, $parts))->placed(), $this->memory))->done();
 
         return new Composition($area, $treated->parts, $treated->removals, $treated->remarks, $treated->rooms);
     }

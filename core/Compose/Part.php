@@ -207,6 +207,57 @@ final readonly class Part
         return $this->derive(['region' => $region, 'ink' => PartRole::Base === $this->role ? $this->ink : $region->bounds()]);
     }
 
+    /** The same elsewhere, with all that is measured on it. */
+    public function moved(int $right, int $up): self
+    {
+        return 0 === $right && 0 === $up ? $this : $this->derive([
+            'region' => $this->region->transform(Affine::move($right, $up)),
+            'ink' => $this->ink?->moved($right, $up),
+            'middleX' => $this->middleX + $right,
+            'middleY' => $this->middleY + $up,
+            'joints' => \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $this->joints),
+            'letters' => \array_map(static fn (Box $box): Box => $box->moved($right, $up), $this->letters),
+            'trace' => $this->trace?->moved($right, $up),
+            'strains' => \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $this->strains),
+        ]);
+    }
+
+    /** The same larger or smaller about a point; what is measured by its path is gone. */
+    public function scaled(float $by, int $x, int $y): self
+    {
+        $map = Affine::move(-$x, -$y)->then(Affine::scale($by))->then(Affine::move($x, $y));
+        $size = static fn (int $length): int => (int) \round($length * $by);
+        $spot = static fn (int $at, int $fixed): int => $fixed + (int) \round(($at - $fixed) * $by);
+        $box = static fn (Box $box): Box => new Box($spot($box->left, $x), $spot($box->bottom, $y), $spot($box->right, $x), $spot($box->top, $y));
+        $region = $this->region->transform($map);
+
+        return $this->derive([
+            'region' => $region,
+            'ink' => $region->bounds() ?? (null === $this->ink ? null : $box($this->ink)),
+            'width' => $size($this->width),
+            'height' => $size($this->height),
+            'middleX' => $spot($this->middleX, $x),
+            'middleY' => $spot($this->middleY, $y),
+            'letterHeight' => $size($this->letterHeight),
+            'em' => $size($this->em),
+            'joints' => [],
+            'letters' => \array_map($box, $this->letters),
+            'trace' => null,
+        ]);
+    }
+
+    /** Only its place is left. */
+    public function hid(): self
+    {
+        return $this->derive(['region' => Region::empty(), 'hidden' => true]);
+    }
+
+    /** The same cut from another film. */
+    public function in(string $film): self
+    {
+        return $this->derive(['film' => $film, 'also' => true]);
+    }
+
     /** The same at a place from the bottom up. */
     public function at(int $depth): self
     {

@@ -19,6 +19,7 @@ abstract readonly class Card
         public bool $hidden,
         public bool $locked,
         public int $depth,
+        public Belonging $belongs,
         public Treatments $treatments,
     ) {
     }

@@ -59,6 +59,28 @@ final readonly class Design
         return null;
     }
 
+    /**
+     * The cards that others belong to, by the ids of those; without what is not there, or in the end belongs to itself.
+     *
+     * @return array<string, Card>
+     */
+    public function owners(): array
+    {
+        $cards = \array_column([...$this->lines, ...$this->forms, ...$this->motifs], null, 'id');
+        $owners = [];
+        foreach ($cards as $id => $card) {
+            $seen = [$id => true];
+            for ($above = $cards[$card->belongs->to] ?? null; null !== $above && !isset($seen[$above->id]); $above = $cards[$above->belongs->to] ?? null) {
+                $seen[$above->id] = true;
+            }
+            if (null === $above && isset($cards[$card->belongs->to])) {
+                $owners[$id] = $cards[$card->belongs->to];
+            }
+        }
+
+        return $owners;
+    }
+
     /** A length in µm as people read it, with its unit. */
     public function measure(int $length): string
     {

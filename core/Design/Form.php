@@ -16,12 +16,13 @@ final readonly class Form extends Card
         bool $hidden,
         bool $locked,
         int $depth,
+        Belonging $belongs,
         Treatments $treatments,
         public FormShape $shape,
         public Dimensions $size,
         public Place $place,
         public bool $guide,
     ) {
-        parent::__construct($id, $hidden, $locked, $depth, $treatments);
+        parent::__construct($id, $hidden, $locked, $depth, $belongs, $treatments);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Design;
 
 use Uvret\Design\Fill\Fills;
+use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Follow\Follows;
 use Uvret\Design\Treatment\Treatments;
 
@@ -17,6 +18,7 @@ final readonly class Line extends Card
         bool $hidden,
         bool $locked,
         int $depth,
+        Belonging $belongs,
         Treatments $treatments,
         public Lettering $lettering,
         public Size $size,
@@ -25,6 +27,16 @@ final readonly class Line extends Card
         public Follows $follows,
         public Fills $fills,
     ) {
-        parent::__construct($id, $hidden, $locked, $depth, $treatments);
+        parent::__construct($id, $hidden, $locked, $depth, $belongs, $treatments);
+    }
+
+    /** The form or motif that it takes its place from, by following or filling it; empty for none. */
+    public function form(): string
+    {
+        return match (true) {
+            $this->fills->takesForm() => $this->fills->form,
+            FollowPath::Outline === $this->follows->path => $this->follows->outline->shape,
+            default => '',
+        };
     }
 }

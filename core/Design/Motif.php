@@ -16,6 +16,7 @@ final readonly class Motif extends Card
         bool $hidden,
         bool $locked,
         int $depth,
+        Belonging $belongs,
         Treatments $treatments,
         public string $name,
         #[ListOf(MotifColour::class)]
@@ -23,6 +24,6 @@ final readonly class Motif extends Card
         public Dimensions $size,
         public Place $place,
     ) {
-        parent::__construct($id, $hidden, $locked, $depth, $treatments);
+        parent::__construct($id, $hidden, $locked, $depth, $belongs, $treatments);
     }
 }

@@ -6,6 +6,7 @@ namespace Uvret\Snags;
 
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
+use Uvret\Design\Treatment\Into;
 use Uvret\Geometry\Region;
 
 /** Places of a part that are too thin or too small to cut, with measure and cure. */
@@ -24,7 +25,7 @@ final readonly class LossSnags
             null === $loss->passHeight => 'Choose a heavier font.',
             default => "Make the letters at least {$measure($loss->passHeight)} high, or choose a heavier font.",
         };
-        $isInset = '' !== ($design->treatments()[$loss->card]->setInto->card ?? '');
+        $isInset = Into::None !== ($design->treatments()[$loss->card]->setInto->into ?? Into::None);
         $strokes = PartRole::Base === $loss->role ? 'Strokes are' : "The {$loss->role->value} is";
         $thin = "thinner than {$measure($loss->limit)}";
         $least = "(thinnest about {$measure($loss->thinnest)})";

@@ -112,7 +112,7 @@ final class ShopTest extends ApiCase
         self::assertCount(18, $sheets);
         foreach ($sheets as $id => $sheet) {
             $opened = $this->get("/api/designs/$id");
-            self::assertSame([2, $sheet], [$opened->int('document.uvret'), $opened->get('sheet')], $id);
+            self::assertSame([3, $sheet], [$opened->int('document.uvret'), $opened->get('sheet')], $id);
             $this->put($opened->with('document.name', 'As it is now'));
             $version = $this->get("/api/designs/$id")->int('version');
             self::assertSame($sheet, $this->send('POST', "/api/designs/$id/undo?version=$version")->get('sheet'), "the first step of $id");

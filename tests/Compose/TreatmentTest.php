@@ -28,7 +28,7 @@ final class TreatmentTest extends TestCase
     public function testAKnockOutWithItsInsetAndClearanceAddsUpToTheBase(): void
     {
         $plain = $this->compose([]);
-        $treated = $this->compose(['setInto' => ['card' => 'big', 'clearance' => 1_200]]);
+        $treated = $this->compose(['setInto' => ['into' => 'cards', 'cards' => ['big'], 'clearance' => 1_200]]);
         [$big, $small] = [self::region($plain, 'big'), self::region($plain, 'small')];
         $left = self::region($treated, 'big');
         // GEOS takes the same from the base.
@@ -38,7 +38,7 @@ final class TreatmentTest extends TestCase
         self::assertEqualsWithDelta($big->area(), $left->area() + $clear->area(), 0.001 * $big->area());
         self::assertGreaterThanOrEqual(1_195.0, $left->distanceTo(self::region($treated, 'small')));
         // It only leaves its shape where it is not kept.
-        $gone = $this->compose(['setInto' => ['card' => 'big', 'clearance' => 1_200, 'keep' => false]]);
+        $gone = $this->compose(['setInto' => ['into' => 'cards', 'cards' => ['big'], 'clearance' => 1_200, 'keep' => false]]);
         self::assertTrue(self::region($gone, 'small')->isEmpty());
         self::assertEqualsWithDelta($left->area(), self::region($gone, 'big')->area(), 1.0);
     }
@@ -121,7 +121,7 @@ final class TreatmentTest extends TestCase
                 'regatta regatta',
                 'anton',
                 ['by' => 'width', 'length' => 240_000],
-                ['setInto' => ['card' => 'big', 'clearance' => 1_000]],
+                ['setInto' => ['into' => 'cards', 'cards' => ['big'], 'clearance' => 1_000]],
                 90_000,
             ),
             self::line('big', 'II', 'anton', ['by' => 'height', 'length' => 150_000], [], -120_000),

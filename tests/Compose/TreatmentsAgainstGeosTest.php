@@ -85,7 +85,7 @@ final class TreatmentsAgainstGeosTest extends TestCase
     public function testSetIntoAndCutFrom(): void
     {
         $plain = self::compose('regatta-hoodie');
-        $set = self::compose('regatta-hoodie', 'regatta', ['setInto' => ['card' => 'club', 'clearance' => 1_200]]);
+        $set = self::compose('regatta-hoodie', 'regatta', ['setInto' => ['into' => 'cards', 'cards' => ['club'], 'clearance' => 1_200]]);
         $room = Geos::result('buffer 1200', Geos::wkt(self::shape($plain, 'regatta')));
         self::assertAlike(Geos::result('difference', Geos::wkt(self::shape($plain, 'club')), $room), self::shape($set, 'club'));
 

@@ -22,7 +22,7 @@ final class DifferencesTest extends TestCase
             'shadow' => ['kind' => 'block', 'film' => 'chalk'],
             'inline' => ['width' => 900],
             'copies' => ['kind' => 'grid'],
-            'setInto' => ['card' => 'plate'],
+            'setInto' => ['into' => 'cards', 'cards' => ['plate']],
             'erased' => [['id' => 'piece-1', 'points' => [0, 0, 9, 0, 9, 9]]],
         ],
         'forms' => [['id' => 'plate', 'kind' => 'shield', 'film' => 'ink', 'width' => 90_000, 'height' => 40_000]],
@@ -69,8 +69,8 @@ final class DifferencesTest extends TestCase
         yield 'another shadow' => [$treated('shadow', ['kind' => 'shifted', 'film' => 'chalk']), ['“Ottilie”: shadow changed to shifted.']];
         yield 'no inline any more' => [$treated('inline', ['width' => 0]), ['“Ottilie”: inline removed.']];
         yield 'no copies any more' => [$treated('copies', ['kind' => 'none']), ['“Ottilie”: copies removed.']];
-        yield 'no longer set in' => [$treated('setInto', ['card' => '']), ['“Ottilie”: no longer set into another.']];
-        yield 'set in otherwise' => [$treated('setInto', ['card' => 'plate', 'clearance' => 700]), ['“Ottilie”: inset into the shield changed.']];
+        yield 'no longer set in' => [$treated('setInto', ['into' => 'none']), ['“Ottilie”: no longer set into another.']];
+        yield 'set in otherwise' => [$treated('setInto', ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 700]), ['“Ottilie”: inset changed.']];
         yield 'pieces brought back' => [$treated('erased', []), ['“Ottilie”: cut-away pieces restored.']];
         yield 'a form' => [
             ['forms.0.width' => 80_000, 'forms.0.guide' => true],

@@ -89,8 +89,8 @@ final class EverySnagTest extends TestCase
         yield 'a font that is not here' => [SnagKind::NotMade, ['lines.0.font' => 'gone'], [], 'gone'];
         yield 'set into nothing' => [
             SnagKind::NotMade,
-            $cut(['setInto' => ['card' => 'shield', 'clearance' => 1_000]]),
-            $cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]),
+            $cut(['setInto' => ['into' => 'cards', 'cards' => ['shield'], 'clearance' => 1_000]]),
+            $cut(['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]]),
             'is gone',
         ];
         yield 'a letter that the font has not' => [SnagKind::MissingLetter, [...self::BLOCKS, 'lines.0.words' => 'TERN ☃'], self::BLOCKS, '☃'];
@@ -177,8 +177,8 @@ final class EverySnagTest extends TestCase
         yield 'a plate with a long thin tail' => [SnagKind::ThinTail, $spiked(400), $spiked(600), 'over its last 9'];
         yield 'too little left beside an inset' => [
             SnagKind::ThinRemains,
-            [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'],
-            [...$cut(['setInto' => ['card' => 'plate', 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'],
+            [...$cut(['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'],
+            [...$cut(['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'],
             'What is left around the inset',
         ];
         yield 'holes that no hook takes hold of' => [
@@ -210,7 +210,7 @@ final class EverySnagTest extends TestCase
                         'id' => 'bar',
                         'width' => 10_000,
                         'height' => 90_000,
-                        'treatments' => (object) ['setInto' => ['card' => 'plate', 'clearance' => 1_000]],
+                        'treatments' => (object) ['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]],
                     ]),
                 ],
             ],
@@ -222,7 +222,7 @@ final class EverySnagTest extends TestCase
                         'id' => 'bar',
                         'width' => 10_000,
                         'height' => 30_000,
-                        'treatments' => (object) ['setInto' => ['card' => 'plate', 'clearance' => 1_000]],
+                        'treatments' => (object) ['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]],
                     ]),
                 ],
             ],
@@ -231,11 +231,11 @@ final class EverySnagTest extends TestCase
         yield 'an inset that sits low reads second' => [
             SnagKind::ReadsOtherwise,
             self::two(-15_000, ['treatments' => (object) [], 'id' => 'second']) + [
-                'lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]],
+                'lines.0.treatments' => (object) ['setInto' => ['into' => 'cards', 'cards' => ['second'], 'clearance' => 1_000]],
                 'lines.0.gap' => 130_000,
                 'lines.1.gap' => -75_000,
             ],
-            self::two(-15_000) + ['lines.0.treatments' => (object) ['setInto' => ['card' => 'second', 'clearance' => 1_000]]],
+            self::two(-15_000) + ['lines.0.treatments' => (object) ['setInto' => ['into' => 'cards', 'cards' => ['second'], 'clearance' => 1_000]]],
             'so it will be read after it',
         ];
         yield 'two of one film on one another' => [SnagKind::Unseen, $cut([]), $cut([], 130_000), 'merge into one shape'];

@@ -138,7 +138,7 @@ final class ThinPlacesTest extends TestCase
         ];
         $plan = Designs::plan(['lines' => [], 'forms' => [
             $form('plate', 160_000, 60_000, 60_000),
-            $form('bar', 100_000, 10_000, 36_600, ['setInto' => ['card' => 'plate', 'clearance' => 1_000, 'corner' => 'pointed']]),
+            $form('bar', 100_000, 10_000, 36_600, ['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000, 'corner' => 'pointed']]),
         ]]);
         $find = static fn (int $at): array => null === ($loss = (new LossFinder())->find(
             $plan->design,

@@ -41,6 +41,11 @@ final class Card
         return [] !== $this->base && !$this->base[0]->hidden && !$this->base[0]->guide && null !== $this->base[0]->ink;
     }
 
+    public function isCutOut(): bool
+    {
+        return '' !== $this->treatments->cutFrom->card;
+    }
+
     public function add(PartRole $role, string $film, Region $region): void
     {
         $part = Part::added($this->id, $role, $film, $region);

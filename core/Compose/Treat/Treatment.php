@@ -9,7 +9,6 @@ use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
 use Uvret\Design\Treatment\Around;
-use Uvret\Design\Treatment\Islands;
 use Uvret\Design\Treatment\Rim;
 use Uvret\Design\Treatment\ShadowKind;
 use Uvret\Geometry\Region;
@@ -21,27 +20,19 @@ use Uvret\Geometry\Region;
  */
 final class Treatment
 {
-    /** Cards that share less are not worth a word, in µm². */
-    private const OVERLAP = 2e6;
-
     /** @var array<string, Card> */
     private array $cards = [];
 
     /** @var list<array{part: Part, beneath: int}> outlines and shadows of several cards together, and the place of the lowest of those */
     private array $wide = [];
 
-    /** @var list<Removal> */
-    private array $removals = [];
-
-    /** @var list<Remark> */
-    private array $remarks = [];
-
-    /** @var array<string, Region> what was cut out of each card for others */
-    private array $rooms = [];
-
     private readonly Growing $growing;
 
     private readonly Depths $depths;
+
+    private readonly Notes $notes;
+
+    private readonly Trimming $trimming;
 
     /** @param list<Part> $parts of the cards as they stand */
     public function __construct(
@@ -51,6 +42,8 @@ final class Treatment
     ) {
         $this->growing = new Growing($memory);
         $this->depths = new Depths($design);
+        $this->notes = new Notes();
+        $this->trimming = new Trimming($design->clean, $this->notes);
         $treatments = $design->treatments();
         $byCard = [];
         foreach ($parts as $part) {
@@ -65,8 +58,10 @@ final class Treatment
 
     public function done(): Treated
     {
+        $copying = new Copying($this->design->owners(), $this->cards);
         foreach ($this->cards as $card) {
-            $this->eraseAndCopy($card);
+            $this->erase($card);
+            $copying->copy($card);
             $this->inline($card);
             $this->ownOutlines($card);
         }
@@ -75,12 +70,12 @@ final class Treatment
                 $this->wideTreatments($card, $around);
             }
         }
+        $insets = new Insets($this->cards, $this->depths, $this->growing, $this->trimming, $this->notes);
         foreach ($this->cards as $card) {
-            $this->setInto($card);
-            $this->cutFrom($card);
+            $insets->setInto($card);
+            $insets->cutFrom($card);
         }
-        $this->order();
-        $this->overlaps();
+        (new Overlaps($this->design, $this->cards, $this->depths, $this->notes))->find();
         $parts = [];
         foreach ($this->cards as $card) {
             \array_push(
@@ -92,27 +87,17 @@ final class Treatment
             );
         }
 
-        return new Treated($this->depths->given($parts, $this->wide), $this->removals, $this->remarks, $this->rooms);
+        return new Treated($this->depths->given($parts, $this->wide), $this->notes->removals, $this->notes->remarks, $insets->rooms());
     }
 
-    private function eraseAndCopy(Card $card): void
+    private function erase(Card $card): void
     {
-        $ink = $card->base[0]->ink ?? null;
-        if (null === $ink || !$card->isSeen()) {
+        if (!$card->isSeen()) {
             return;
         }
         $erased = Pieces::of($card->treatments->erased, $card->base[0]);
         if (!$erased->isEmpty()) {
-            $card->base = \array_map(fn (Part $part): Part => $this->cut($part, $erased), $card->base);
-        }
-        $places = Copying::places($card->treatments->copies, $ink);
-        if (\count($places) > 1) {
-            $card->base = \array_map(
-                static fn (Part $part): Part => $part->with(Region::empty()->union(...\array_map($part->region->transform(...), $places))),
-                $card->base,
-            );
-        }
-        if (!$erased->isEmpty() || \count($places) > 1) {
+            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $erased), $card->base);
             $card->hull = $card->shape();
         }
     }
@@ -126,7 +111,7 @@ final class Treatment
         $shape = $card->shape();
         $line = $shape->offset(-$inline->distance)->subtract($shape->offset(-$inline->distance - $inline->width));
         if ('' === $inline->film) {
-            $card->base = \array_map(fn (Part $part): Part => $this->cut($part, $line), $card->base);
+            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $line), $card->base);
         } else {
             $card->add(PartRole::Inline, $inline->film, $line);
         }
@@ -166,7 +151,7 @@ final class Treatment
             if (
                 $other->isSeen()
                 && (Around::All === $around || $other === $card || ('' !== $card->treatments->group && $other->treatments->group === $card->treatments->group))
-                && !$this->isCutOut($other)
+                && !$other->isCutOut()
             ) {
                 $hulls[] = $other->hull;
                 $lowest = \min($lowest, $this->depths->of($other->id));
@@ -183,123 +168,6 @@ final class Treatment
         }
     }
 
-    private function setInto(Card $card): void
-    {
-        $into = $card->treatments->setInto;
-        if ('' === $into->card || !$card->isSeen()) {
-            return;
-        }
-        $target = $this->cards[$into->card] ?? null;
-        if (null === $target || $target === $card) {
-            $this->remark(RemarkKind::NoOther, $card, $card);
-
-            return;
-        }
-        $room = $this->growing->offset($card->hull, $into->clearance, $into->corner);
-        $this->take($card, $target, $room);
-        $card->isSpent = !$into->keep;
-    }
-
-    private function cutFrom(Card $card): void
-    {
-        $from = $card->treatments->cutFrom;
-        if ('' === $from->card || !$card->isSeen()) {
-            return;
-        }
-        $target = $this->cards[$from->card] ?? null;
-        if (null === $target || $target === $card) {
-            $this->remark(RemarkKind::NoOther, $card, $card);
-
-            return;
-        }
-        $shape = $card->shape();
-        $cut = match ($from->islands) {
-            Islands::Keep => $shape,
-            Islands::Drop => $shape->union(...$shape->holes()),
-            Islands::Bridge => Bridges::leave($shape, $from->bridge),
-        };
-        $islands = Islands::Keep === $from->islands
-            ? \count(\array_filter($shape->holes(), static fn (Region $hole): bool => !$hole->intersect($target->shape())->isEmpty()))
-            : 0;
-        if ($islands > 0) {
-            $this->remark(RemarkKind::LooseIslands, $card, $target, $islands);
-        }
-        $this->take($card, $target, $cut, $islands);
-        $card->isSpent = true;
-    }
-
-    /** Cuts a shape out of all parts of a card, and says where that cuts it right through. */
-    private function take(Card $card, Card $target, Region $room, int $islands = 0): void
-    {
-        if (!$target->isSeen()) {
-            return;
-        }
-        $this->rooms[$target->id] = ($this->rooms[$target->id] ?? Region::empty())->union($room);
-        $before = \count($target->shape()->pieces());
-        $cutting = new Cutting($room, $this->design->clean->spike);
-        $target->base = \array_map(fn (Part $part): Part => $this->cut($part, $room, $cutting), $target->base);
-        $target->added = \array_map(fn (Part $part): Part => $this->cut($part, $room, $cutting), $target->added);
-        $more = \count($target->shape()->pieces()) - $before - $islands;
-        if ($more > 0) {
-            $this->remark(RemarkKind::CutThrough, $card, $target, $more, $room);
-        }
-    }
-
-    /** Lines that are set into others are read from top to bottom: says where that is not the order in which they are typed. */
-    private function order(): void
-    {
-        foreach ($this->cards as $card) {
-            $target = $this->cards[$card->treatments->setInto->card] ?? null;
-            $first = $this->design->line($card->id);
-            $second = null === $target ? null : $this->design->line($target->id);
-            if (null === $first || null === $second || null === $target || !$card->isSeen() || !$target->isSeen()) {
-                continue;
-            }
-            $typed = \array_search($first, $this->design->lines, true) <=> \array_search($second, $this->design->lines, true);
-            $middle = static fn (Card $one): int => ($one->base[0]->ink->bottom ?? 0) + ($one->base[0]->ink->top ?? 0);
-            if ($typed !== ($middle($target) <=> $middle($card))) {
-                $this->remark(RemarkKind::ReadsOtherwise, ...($typed < 0 ? [$card, $target] : [$target, $card]));
-            }
-        }
-    }
-
-    /** Cards that lie on one another without being set into or cut from each other. */
-    private function overlaps(): void
-    {
-        $cards = \array_values(\array_filter($this->cards, static fn (Card $card): bool => $card->isSeen() && !$card->isSpent));
-        foreach ($cards as $number => $card) {
-            foreach (\array_slice($cards, $number + 1) as $other) {
-                $areLines = null !== $this->design->line($card->id) && null !== $this->design->line($other->id);
-                $isSameFilm = $card->base[0]->film === $other->base[0]->film;
-                [$box, $otherBox] = [$card->base[0]->ink, $other->base[0]->ink];
-                if ((!$areLines && !$isSameFilm) || null === $box || null === $otherBox || !$box->overlaps($otherBox)) {
-                    continue;
-                }
-                $common = $card->base[0]->region->intersect($other->base[0]->region);
-                if ($common->area() > self::OVERLAP) {
-                    $upper = $this->depths->of($card->id) > $this->depths->of($other->id) ? $card : $other;
-                    $this->remark($isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering, $upper, $upper === $card ? $other : $card, at: $common);
-                }
-            }
-        }
-    }
-
-    private function cut(Part $part, Region $cut, ?Cutting $cutting = null): Part
-    {
-        if ($part->region->isEmpty()) {
-            return $part;
-        }
-        $left = $part->region->subtract($cut);
-        if ($left->rings() === $part->region->rings()) {
-            return $part;
-        }
-        $cleaner = new Cleaner($this->design->clean, $part->card, $part->film, $part->role);
-        $left = $cleaner->afterCut($left, $part->region, $cutting ?? new Cutting($cut, $this->design->clean->spike));
-        \array_push($this->removals, ...$cleaner->removals());
-
-        return $part->with($left);
-    }
-
     private function grown(string $card, Region $hull, Rim $rim): Region
     {
         $limits = $this->design->clean;
@@ -309,14 +177,9 @@ final class Treatment
 
             return [$cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near), $cleaner->removals()];
         });
-        \array_push($this->removals, ...$removals);
+        $this->notes->removed($removals);
 
         return $grown;
-    }
-
-    private function isCutOut(Card $card): bool
-    {
-        return '' !== $card->treatments->cutFrom->card;
     }
 
     /** @param int $beneath the place of the lowest card that it goes round */
@@ -326,18 +189,5 @@ final class Treatment
         if (null !== $part) {
             $this->wide[] = ['part' => $part, 'beneath' => $beneath];
         }
-    }
-
-    private function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null): void
-    {
-        $ink = $at?->bounds() ?? $card->base[0]->ink ?? null;
-        $this->remarks[] = new Remark(
-            kind: $kind,
-            card: $card->id,
-            other: $other->id,
-            x: null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2),
-            y: null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2),
-            count: $count,
-        );
     }
 }

@@ -8,9 +8,12 @@ namespace Uvret\Design\Treatment;
 final readonly class Copies
 {
     /**
-     * @param int $gap    between copies, from ink to ink
-     * @param int $count  how many there are around a centre, with the first
-     * @param int $radius from the middle of the first to the centre below it
+     * @param int    $gap    between copies, from ink to ink
+     * @param int    $count  how many there are around a centre, with the first
+     * @param int    $radius from the middle of the first to the centre below it
+     * @param float  $turn   of the ring about its centre, in degrees clockwise
+     * @param int    $every  which of them are of the other film: every second, third…
+     * @param string $film   the other film; empty for none
      */
     public function __construct(
         public CopyKind $kind,
@@ -19,6 +22,9 @@ final readonly class Copies
         public int $gap,
         public int $count,
         public int $radius,
+        public float $turn,
+        public int $every,
+        public string $film,
     ) {
     }
 }

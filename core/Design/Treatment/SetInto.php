@@ -8,11 +8,12 @@ namespace Uvret\Design\Treatment;
 final readonly class SetInto
 {
     /**
-     * @param string $card what it is knocked out of; empty for none
-     * @param bool   $keep whether the inset is cut too, or only leaves its shape
+     * @param list<string> $cards what it is knocked out of, where they are named
+     * @param bool         $keep  whether the inset is cut too, or only leaves its shape
      */
     public function __construct(
-        public string $card,
+        public Into $into,
+        public array $cards,
         public int $clearance,
         public Corners $corner,
         public bool $keep,

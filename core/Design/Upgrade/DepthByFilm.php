@@ -32,11 +32,22 @@ final readonly class DepthByFilm implements Step
         $number = 0;
         foreach (self::KINDS as $kind) {
             foreach (self::objects($document->{$kind} ?? null) as $card) {
-                if ($depths !== $ordered) {
+                if ($depths !== $ordered && 0 !== $depths[$number]) {
                     $card->depth = $depths[$number];
                 }
                 ++$number;
+                self::listInsets($card);
             }
+        }
+    }
+
+    private static function listInsets(\stdClass $card): void
+    {
+        $into = ($card->treatments ?? null) instanceof \stdClass ? $card->treatments->setInto ?? null : null;
+        if ($into instanceof \stdClass && \is_string($into->card ?? null)) {
+            $into->into = '' === $into->card ? 'none' : 'cards';
+            $into->cards = '' === $into->card ? [] : [$into->card];
+            unset($into->card);
         }
     }
 

@@ -705,6 +705,29 @@ export interface components {
              */
             bows: "up" | "down";
         };
+        /** @description The card that it belongs to, with which it is moved, turned, sized, copied and hidden. */
+        DesignBelonging: {
+            /**
+             * @description Empty for none.
+             * @default
+             */
+            to: string;
+            /**
+             * @description How far its middle lies to the right of that of the other one, along that one’s own turn.
+             * @default 0
+             */
+            across: components["schemas"]["DesignDistance"];
+            /**
+             * @description How far its middle lies below that of the other one, across that one’s own turn.
+             * @default 0
+             */
+            down: components["schemas"]["DesignDistance"];
+            /**
+             * @description How large it is there, in percent of its own size.
+             * @default 100
+             */
+            scale: number;
+        };
         /** @description The garment, bag or hat as bought, in one size and colour. */
         DesignBlank: {
             id: components["schemas"]["DesignId"];
@@ -823,6 +846,21 @@ export interface components {
              * @default 60000
              */
             radius: components["schemas"]["DesignDistance"];
+            /**
+             * @description How far the ring of copies is turned about its centre, in degrees clockwise.
+             * @default 0
+             */
+            turn: number;
+            /**
+             * @description Every second, third… copy is cut from another film.
+             * @default 2
+             */
+            every: number;
+            /**
+             * @description The other film; empty for none.
+             * @default
+             */
+            film: string;
         };
         /** @description Removes the card's shape from another one; the blank shows through. */
         DesignCutFrom: {
@@ -1020,6 +1058,8 @@ export interface components {
              */
             depth: number;
             /** @default [] */
+            belongs: components["schemas"]["DesignBelonging"];
+            /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
             shape: components["schemas"]["DesignShape"];
             size: components["schemas"]["DesignDimensions"];
@@ -1216,6 +1256,8 @@ export interface components {
              */
             depth: number;
             /** @default [] */
+            belongs: components["schemas"]["DesignBelonging"];
+            /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
             lettering: components["schemas"]["DesignLettering"];
             size: components["schemas"]["DesignSize"];
@@ -1270,6 +1312,8 @@ export interface components {
              * @default 0
              */
             depth: number;
+            /** @default [] */
+            belongs: components["schemas"]["DesignBelonging"];
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
             /**
@@ -1428,13 +1472,19 @@ export interface components {
              */
             gap: components["schemas"]["DesignDistance"];
         };
-        /** @description Knocks the card out of another one. */
+        /** @description Knocks the card out of others. */
         DesignSetInto: {
             /**
-             * @description Empty for none.
-             * @default
+             * @description Into the cards that are named, or into all that it lies on.
+             * @default none
+             * @enum {unknown}
              */
-            card: string;
+            into: "none" | "cards" | "all";
+            /**
+             * @description What it is knocked out of.
+             * @default []
+             */
+            cards: components["schemas"]["DesignId"][];
             /** @default 1000 */
             clearance: number;
             /**

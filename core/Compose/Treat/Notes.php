@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Geometry\Region;
+
+/** What is noted down while treatments are made: what was tidied away, and what a decorator should know. */
+final class Notes
+{
+    /** @var list<Removal> */
+    public array $removals = [];
+
+    /** @var list<Remark> */
+    public array $remarks = [];
+
+    /** @param list<Removal> $removals */
+    public function removed(array $removals): void
+    {
+        \array_push($this->removals, ...$removals);
+    }
+
+    /** @param Region|null $at where it is; where the card is without it */
+    public function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null): void
+    {
+        $ink = $at?->bounds() ?? $card->base[0]->ink ?? null;
+        $this->remarks[] = new Remark(
+            kind: $kind,
+            card: $card->id,
+            other: $other->id,
+            x: null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2),
+            y: null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2),
+            count: $count,
+        );
+    }
+}

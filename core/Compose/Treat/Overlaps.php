@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Treat;
+
+use Uvret\Design\Design;
+
+/** Cards that lie on one another otherwise than was meant. */
+final readonly class Overlaps
+{
+    /** Cards that share less are not worth a word, in µm². */
+    private const LEAST = 2e6;
+
+    /** @param array<string, Card> $cards by their ids */
+    public function __construct(
+        private Design $design,
+        private array $cards,
+        private Depths $depths,
+        private Notes $notes,
+    ) {
+    }
+
+    public function find(): void
+    {
+        $this->order();
+        $this->overlaps();
+    }
+
+    /** Lines that are set into others are read from top to bottom: says where that is not the order in which they are typed. */
+    private function order(): void
+    {
+        foreach ($this->cards as $card) {
+            $first = $this->design->line($card->id);
+            foreach (null === $first || !$card->isSeen() ? [] : $card->treatments->setInto->cards as $id) {
+                $target = $this->cards[$id] ?? null;
+                $second = $this->design->line($id);
+                if (null === $second || null === $target || !$target->isSeen()) {
+                    continue;
+                }
+                $typed = \array_search($first, $this->design->lines, true) <=> \array_search($second, $this->design->lines, true);
+                $middle = static fn (Card $one): int => ($one->base[0]->ink->bottom ?? 0) + ($one->base[0]->ink->top ?? 0);
+                if ($typed !== ($middle($target) <=> $middle($card))) {
+                    $this->notes->remark(RemarkKind::ReadsOtherwise, ...($typed < 0 ? [$card, $target] : [$target, $card]));
+                }
+            }
+        }
+    }
+
+    /** Cards that lie on one another without being set into or cut from each other. */
+    private function overlaps(): void
+    {
+        $cards = \array_values(\array_filter($this->cards, static fn (Card $card): bool => $card->isSeen() && !$card->isSpent));
+        foreach ($cards as $number => $card) {
+            foreach (\array_slice($cards, $number + 1) as $other) {
+                $areLines = null !== $this->design->line($card->id) && null !== $this->design->line($other->id);
+                $isSameFilm = $card->base[0]->film === $other->base[0]->film;
+                [$box, $otherBox] = [$card->base[0]->ink, $other->base[0]->ink];
+                if ((!$areLines && !$isSameFilm) || null === $box || null === $otherBox || !$box->overlaps($otherBox)) {
+                    continue;
+                }
+                $common = $card->base[0]->region->intersect($other->base[0]->region);
+                if ($common->area() > self::LEAST) {
+                    $upper = $this->depths->of($card->id) > $this->depths->of($other->id) ? $card : $other;
+                    $kind = $isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering;
+                    $this->notes->remark($kind, $upper, $upper === $card ? $other : $card, at: $common);
+                }
+            }
+        }
+    }
+}
