@@ -37,13 +37,13 @@ final class BelongingTest extends TestCase
     #[DataProvider('places')]
     public function testWhatBelongsToACardIsMovedAndTurnedWithIt(array $change, Affine $expected): void
     {
-        $design = static fn (array $plate, float $turn): Composition => Stack::plan([
-            Stack::box('chalk', 0, 100, 80, 60, $plate + ['id' => 'plate', 'proportional' => false]),
+        $design = static fn (bool $isChanged, float $turn): Composition => Stack::plan([
+            Stack::box('chalk', 0, 100, 80, 60, ($isChanged ? $change : []) + ['id' => 'plate', 'proportional' => false]),
             Stack::box('buoy', 70, 20, 20, 10, self::to('plate', 15_000, -8_000) + ['id' => 'dot', 'turn' => $turn, 'proportional' => false]),
             Stack::box('ink', 0, 0, 4, 4, self::to('dot', 3_000, 1_000) + ['id' => 'speck', 'turn' => $turn]),
         ])->composition;
         $turn = \is_int($change['turn'] ?? null) ? (float) $change['turn'] : 0.0;
-        [$before, $after] = [$design([], 0.0), $design($change, $turn)];
+        [$before, $after] = [$design(false, 0.0), $design(true, $turn)];
         $dot = self::shape($before, 'dot')->bounds();
         self::assertSame([5_000, 25_000, -97_000, -87_000], [$dot?->left, $dot?->right, $dot?->bottom, $dot?->top]);
         foreach (['plate', 'dot', 'speck'] as $card) {

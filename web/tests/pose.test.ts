@@ -13,7 +13,7 @@ import {
     under,
     type Pose,
 } from '../src/bench/model/pose';
-import { inTurns } from '../src/bench/model/hand';
+import { inTurns } from '../src/bench/model/edits';
 import { snap } from '../src/bench/model/snap';
 import { area, random, sheet, withForms, withLines } from './support/designs';
 

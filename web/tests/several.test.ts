@@ -134,7 +134,10 @@ describe('what a snag offers', () => {
     });
 
     it('sets a card in, or bridges its islands', () => {
-        expect(withFix('line-1', { ...none, into: 'form-1' })(design).lines[0]?.treatments.setInto.card).toBe('form-1');
+        expect(withFix('line-1', { ...none, into: 'form-1' })(design).lines[0]?.treatments.setInto).toMatchObject({
+            into: 'cards',
+            cards: ['form-1'],
+        });
         expect(withFix('line-1', { ...none, islands: 'bridge' })(design).lines[0]?.treatments.cutFrom.islands).toBe(
             'bridge',
         );

@@ -97,8 +97,20 @@ const cases: readonly { change: Change<Line>; words: string; drawer: string; fie
         field: 'inline',
     },
     {
-        change: treated(({ setInto }) => (setInto.card = 'line-2')),
+        change: treated(({ setInto }) => Object.assign(setInto, { into: 'cards', cards: ['line-2'] })),
         words: 'set into Regatta, 1 clear',
+        drawer: 'inset',
+        field: 'clearance',
+    },
+    {
+        change: treated(({ setInto }) => Object.assign(setInto, { into: 'cards', cards: ['line-2', 'form-1'] })),
+        words: 'set into Regatta and 1 more, 1 clear',
+        drawer: 'inset',
+        field: 'clearance',
+    },
+    {
+        change: treated(({ setInto }) => Object.assign(setInto, { into: 'all', clearance: 500 })),
+        words: 'set into all it lies on, 0.5 clear',
         drawer: 'inset',
         field: 'clearance',
     },

@@ -1,5 +1,5 @@
 import type { Design, Form, Frame, Line, Sheet, SheetPart } from '../../src/api/client';
-import { inTurn, withForm, withLine, withNewForm, withNewLine } from '../../src/bench/model/edits';
+import { cardsOf, inTurn, ownerOf, withForm, withLine, withNewForm, withNewLine } from '../../src/bench/model/edits';
 import { bottomUp } from '../../src/bench/model/edits/depths';
 import { isPlaced } from '../../src/bench/model/follows';
 
@@ -88,7 +88,7 @@ export type Sizes = Record<string, { width: number; height: number }>;
  */
 export function laid(design: Design, sizes: Sizes): Record<string, Frame> {
     const frames: Record<string, Frame> = {};
-    const stacked = design.lines.filter((line) => !isPlaced(line));
+    const stacked = design.lines.filter((line) => !isPlaced(line) && !ownerOf(design, line.id));
     let [bottom, above] = [0, area];
     for (const [number, line] of stacked.entries()) {
         const { width, height } = sizes[line.id] ?? { width: 0, height: 0 };
@@ -105,6 +105,10 @@ export function laid(design: Design, sizes: Sizes): Record<string, Frame> {
     }
     const edge = stacked[0]?.stacking.gap ?? 0;
     const shift = { top: edge, middle: (area.height - bottom) / 2, bottom: area.height - bottom - edge }[design.stack];
+    for (const { id } of design.lines.filter((line) => !isPlaced(line) && ownerOf(design, line.id))) {
+        const { width, height } = sizes[id] ?? { width: 0, height: 0 };
+        frames[id] = { left: 0, top: 0, width, height };
+    }
     for (const { id } of stacked) {
         const frame = frames[id];
         frames[id] = { ...(frame ?? area), top: (frame?.top ?? 0) + shift };
@@ -113,7 +117,31 @@ export function laid(design: Design, sizes: Sizes): Record<string, Frame> {
         const { width, height } = size;
         frames[id] = { left: place.across - width / 2, top: place.down - height / 2, width, height };
     }
+    cardsOf(design).forEach(({ id }) => putOnOwner(design, id, frames));
     return frames;
+}
+
+/** Puts the frame of a card where the card has it that it belongs to. */
+function putOnOwner(design: Design, id: string, frames: Record<string, Frame>, done = new Set<string>()): void {
+    const card = cardsOf(design).find((candidate) => candidate.id === id);
+    const owner = ownerOf(design, id);
+    const own = frames[id];
+    if (!card || !owner || !own || done.has(id)) {
+        return;
+    }
+    done.add(id);
+    putOnOwner(design, owner.id, frames, done);
+    const to = frames[owner.id] ?? own;
+    const turn = (owner.place.turn * Math.PI) / 180;
+    const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
+    const { across, down, scale } = card.belongs;
+    const [width, height] = [(own.width * scale) / 100, (own.height * scale) / 100];
+    frames[id] = {
+        left: to.left + to.width / 2 + across * cos - down * sin - width / 2,
+        top: to.top + to.height / 2 + across * sin + down * cos - height / 2,
+        width,
+        height,
+    };
 }
 
 const box = ({ left, top, width, height }: Frame) => `M${left} ${top}l${width} 0 0 ${height} ${-width} 0z`;

@@ -1,19 +1,27 @@
+import type { Design } from '../../api/client';
 import type { Key } from '../../ui/keys';
-import { freeGroup, together, withAligned, withGroup, withSpaced, type Edge } from '../model/arrange';
+import { together, withAligned, withGroup, withSpaced, type Edge } from '../model/arrange';
 import { withDropped } from '../model/dropped';
 import {
     cardsOf,
+    edit,
+    freeGroup,
+    inTurn,
+    inTurns,
     isLine,
+    ownerOf,
+    sizeCard,
+    sizeTheirs,
     withCard,
     withCards,
-    withGone,
     withLetter,
     withOrder,
+    withRemoved,
+    withTurn,
     type Card,
     type Change,
 } from '../model/edits';
 import { withDepthStep } from '../model/edits/depths';
-import { inTurns } from '../model/hand';
 import { drawersOf } from '../model/kinds';
 import { moveBy, resized } from '../model/pose';
 import { addLine, duplicate } from '../shared/actions';
@@ -97,24 +105,38 @@ export function keysOf(store: BenchStore): Key[] {
             );
         }
     };
-    const set = (next: Change<Card>, what: string) => {
+    const set = (next: Change<Card>, what: string, theirs: (design: Design, id: string) => void = () => {}) => {
         const card = open();
         if (card && !card.locked) {
-            bench().change(withCard(card.id, next), `${what}:${card.id}`);
+            const { id } = card;
+            bench().change(
+                inTurn(
+                    edit((design) => theirs(design, id)),
+                    withCard(id, next),
+                ),
+                `${what}:${id}`,
+            );
         }
     };
     const size = (factor: number) =>
-        set((now) => {
-            const part = partOf(bench(), now.id);
-            if (!isLine(now)) {
-                now.size.width = Math.round(now.size.width * factor);
-                now.size.height = Math.round(now.size.height * factor);
-            } else if (part) {
-                resized(part, factor, factor)(now);
-            }
-        }, 'size');
-    const turn = (by: number) =>
-        set(({ place }) => (place.turn = inTurns(Math.round((place.turn + by) * 10) / 10)), 'turn');
+        set(
+            (now) => {
+                const part = partOf(bench(), now.id);
+                if (!isLine(now) || ownerOf(bench().design, now.id)) {
+                    sizeCard(now, factor, factor);
+                } else if (part) {
+                    resized(part, factor, factor)(now);
+                }
+            },
+            'size',
+            (design, id) => sizeTheirs(design, id, factor, factor),
+        );
+    const turn = (by: number) => {
+        const card = open();
+        if (card && !card.locked) {
+            bench().change(withTurn(card.id, inTurns(Math.round((card.place.turn + by) * 10) / 10)), `turn:${card.id}`);
+        }
+    };
     const choose = (by: number) => {
         const cards = all();
         const last = bench().chosen.at(-1) ?? '';
@@ -248,7 +270,12 @@ export function keysOf(store: BenchStore): Key[] {
             group: 'Cards',
             act: () => each((card, cards) => (card.locked = !cards.every(({ locked }) => locked)), 'locked'),
         },
-        { press: 'Delete', does: 'Remove', group: 'Cards', act: () => bench().change(withGone(bench().chosen)) },
+        {
+            press: 'Delete',
+            does: 'Remove',
+            group: 'Cards',
+            act: () => bench().change(withRemoved(bench().chosen, bench().sheet)),
+        },
         ...[1, 2, 3, 4, 5].map((number) => ({
             press: `Alt+${number}`,
             show: 'Alt+1–5',

@@ -1,5 +1,15 @@
 import type { Design, Frame, Sheet } from '../../api/client';
-import { cardsOf, edit, holderOf, withMove, withOwnPlace, type Edit } from './edits';
+import {
+    cardsOf,
+    edit,
+    holderOf,
+    ownerOf,
+    withMove,
+    withOwnPlace,
+    withoutTheirs,
+    withTheirs,
+    type Edit,
+} from './edits';
 import { isPlaced } from './follows';
 import { joined } from './pose';
 
@@ -7,14 +17,18 @@ export type Edge = 'left' | 'centre' | 'right' | 'top' | 'middle' | 'bottom';
 
 /** Cards that are moved as one, and the ink of all of them. */
 interface Unit {
-    cards: string[];
+    /** Those of them that the others go along with. */
+    roots: string[];
     ink: Frame;
 }
 
-/** The cards that are kept together with one, and it. */
+/** The cards that are kept together with one, it, and what belongs to them. */
 export function together(design: Design, id: string): string[] {
     const group = cardsOf(design).find((card) => card.id === id)?.treatments.group;
-    return group ? cardsOf(design).flatMap((card) => (card.treatments.group === group ? [card.id] : [])) : [id];
+    return withTheirs(
+        design,
+        group ? cardsOf(design).flatMap((card) => (card.treatments.group === group ? [card.id] : [])) : [id],
+    );
 }
 
 const inkOf = (sheet: Sheet, id: string) => sheet.parts.find((part) => part.card === id && part.role === 'base')?.ink;
@@ -22,14 +36,14 @@ const inkOf = (sheet: Sheet, id: string) => sheet.parts.find((part) => part.card
 /** The chosen cards, those of one group as one. */
 function units(design: Design, sheet: Sheet, chosen: readonly string[]): Unit[] {
     const seen = new Set<string>();
-    return chosen.flatMap((id) => {
+    return withoutTheirs(design, chosen).flatMap((id) => {
         if (seen.has(id)) {
             return [];
         }
         const cards = together(design, id);
         cards.forEach((card) => seen.add(card));
         const inks = cards.flatMap((card) => inkOf(sheet, card) ?? []);
-        return inks.length > 0 ? [{ cards, ink: joined(inks) }] : [];
+        return inks.length > 0 ? [{ roots: withoutTheirs(design, cards), ink: joined(inks) }] : [];
     });
 }
 
@@ -42,16 +56,17 @@ function moved(moves: readonly { card: string; dx: number; dy: number }[], sheet
         for (const { card, dx, dy } of moves) {
             const line = now.lines.find(({ id }) => id === card);
             // Lines that share a ring have one place, which goes once.
-            const holder = holderOf(design, card) ?? card;
+            const holder = ownerOf(design, card) ? card : (holderOf(design, card) ?? card);
             if (held.has(holder) || cardsOf(now).find(({ id }) => id === card)?.locked) {
                 continue;
             }
             held.add(holder);
+            const theirs = withTheirs(design, [card]);
             now = (line && !isPlaced(line) ? withMove(card, dx, dy, there) : withOwnPlace(card, dx, dy))(now);
             there = {
                 ...there,
                 parts: there.parts.map((part) =>
-                    part.card === card && part.ink
+                    theirs.includes(part.card) && part.ink
                         ? { ...part, ink: { ...part.ink, left: part.ink.left + dx, top: part.ink.top + dy } }
                         : part,
                 ),
@@ -62,14 +77,14 @@ function moved(moves: readonly { card: string; dx: number; dy: number }[], sheet
 }
 
 const allOf = (unit: Unit, dx: number, dy: number) =>
-    unit.cards.map((card) => ({ card, dx: Math.round(dx), dy: Math.round(dy) }));
+    unit.roots.map((card) => ({ card, dx: Math.round(dx), dy: Math.round(dy) }));
 
 /** Moves cards by the same way; those that are locked stay. */
 export const withMoved =
     (cards: readonly string[], dx: number, dy: number, sheet: Sheet): Edit =>
     (design) =>
         moved(
-            cards.map((card) => ({ card, dx, dy })),
+            withoutTheirs(design, cards).map((card) => ({ card, dx, dy })),
             sheet,
         )(design);
 
@@ -122,13 +137,3 @@ export const withGroup = (chosen: readonly string[], group: string): Edit =>
             treatments.group = group;
         }
     });
-
-/** A name that no group has yet. */
-export function freeGroup(design: Design): string {
-    const taken = new Set(cardsOf(design).map((card) => card.treatments.group));
-    let number = 1;
-    while (taken.has(`group ${number}`)) {
-        number += 1;
-    }
-    return `group ${number}`;
-}

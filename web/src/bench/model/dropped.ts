@@ -1,13 +1,27 @@
-import type { Form, Line, Motif, Sheet } from '../../api/client';
+import type { Design, Form, Line, Motif, Sheet } from '../../api/client';
 import { withMoved } from './arrange';
-import { withFree, withLine, withPlace, type Change, type Edit } from './edits';
+import {
+    edit,
+    inTurn,
+    ownerOf,
+    takeOnScale,
+    withCard,
+    withFree,
+    withLine,
+    withOwnPlace,
+    withPlace,
+    type Change,
+    type Edit,
+} from './edits';
 import { isPlaced } from './follows';
-import { landing, type Pose } from './pose';
+import { landing, under, type Pose } from './pose';
 
 /** What a hand does to a card besides moving it, by what the card is. */
 export interface Handled {
     line: Change<Line>;
     free: Change<Form | Motif>;
+    /** What becomes of all that belongs to it. */
+    theirs: (design: Design, card: string) => void;
 }
 
 /** Where a hand let go of a card, with all that moves along. */
@@ -26,7 +40,26 @@ export const withDropped =
         if (!handled) {
             return withMoved(cards, Math.round(pose.e), Math.round(pose.f), sheet)(design);
         }
+        return inTurn(
+            edit((now) => handled.theirs(now, card)),
+            withHandled(card, handled, pose, sheet),
+        )(design);
+    };
+
+/** The card itself sized or turned, where a hand let go of it. */
+const withHandled =
+    (card: string, handled: Handled, pose: Pose, sheet: Sheet): Edit =>
+    (design) => {
         const line = design.lines.find(({ id }) => id === card);
+        const own = sheet.parts.find((part) => part.card === card);
+        if (own && ownerOf(design, card)) {
+            const to = under(own.middleX, own.middleY, pose);
+            return inTurn(
+                withCard(card, takeOnScale),
+                line ? withLine(card, handled.line) : withFree(card, handled.free),
+                withOwnPlace(card, Math.round(to.x) - own.middleX, Math.round(to.y) - own.middleY),
+            )(design);
+        }
         if (!line) {
             return withFree(card, handled.free)(design);
         }

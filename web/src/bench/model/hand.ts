@@ -1,7 +1,7 @@
 import type { Design, Sheet, SheetPart } from '../../api/client';
 import { together } from './arrange';
 import type { Drop, Handled } from './dropped';
-import { isLine, type Card } from './edits';
+import { inTurns, isLine, sizeTheirs, turnTheirs, type Card } from './edits';
 import { isPlaced } from './follows';
 import { corner, moveBy, resized, resizedForm, scaleAbout, turnAbout } from './pose';
 import { snap, type Guide } from './snap';
@@ -23,20 +23,22 @@ export interface Hold {
     part: SheetPart;
     /** The cards that move with it. */
     cards: readonly string[];
+    /** It and what belongs to it, which is sized and turned with it. */
+    theirs: readonly string[];
     x: number;
     y: number;
 }
 
 /** The card's parts as the hand moves to a point. Alt keeps them from snapping, Shift from keeping the proportions. */
 export function handled(
-    { grip, item, part, cards, x: startX, y: startY }: Hold,
+    { grip, item, part, cards, theirs, x: startX, y: startY }: Hold,
     x: number,
     y: number,
     sheet: Sheet,
     keys: { altKey: boolean; shiftKey: boolean },
     reach: number,
 ): Gesture {
-    const none = { card: item.id, cards: [item.id], guides: [], note: null, handled: null };
+    const none = { card: item.id, cards: theirs, guides: [], note: null, handled: null };
     switch (grip.kind) {
         case 'part': {
             const free = { dx: Math.round(x - startX), dy: Math.round(y - startY), guides: [] };
@@ -60,7 +62,11 @@ export function handled(
                 ...none,
                 pose,
                 note: { width: part.width * along, height: part.height * across },
-                handled: { line: resized(part, along, across), free: resizedForm(part, along, across, pose) },
+                handled: {
+                    line: resized(part, along, across),
+                    free: resizedForm(part, along, across, pose),
+                    theirs: (design, card) => sizeTheirs(design, card, along, across),
+                },
             };
         }
         case 'thread': {
@@ -73,7 +79,7 @@ export function handled(
                 ...none,
                 pose: turnAbout(pivot.x, pivot.y, turn - item.place.turn),
                 note: { turn },
-                handled: turned(turn),
+                handled: turned(turn, turn - item.place.turn),
             };
         }
     }
@@ -95,11 +101,9 @@ function inLine(x: number, y: number, turn: number) {
     return { along: x * cos + y * sin, across: y * cos - x * sin };
 }
 
-/** Any card turned to an angle. */
-export const turned = (turn: number): Handled => ({
+/** Any card turned to an angle, by so many degrees. */
+export const turned = (turn: number, by: number): Handled => ({
     line: ({ place }) => (place.turn = turn),
     free: ({ place }) => (place.turn = turn),
+    theirs: (design, card) => turnTheirs(design, card, by),
 });
-
-/** The same turn between −180 and 180 degrees. */
-export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;

@@ -136,8 +136,8 @@ function treatmentsOf(treatments: Treatments, design: Design): Setting[] {
             drawer: 'outlines',
             field: 'inline',
         },
-        setInto.card !== '' && {
-            words: `set into ${cardName(design, setInto.card)}, ${brief(setInto.clearance, unit)} clear`,
+        setInto.into !== 'none' && {
+            words: `set into ${intoWords(design, setInto)}, ${brief(setInto.clearance, unit)} clear`,
             drawer: 'inset',
             field: 'clearance',
         },
@@ -150,6 +150,13 @@ function treatmentsOf(treatments: Treatments, design: Design): Setting[] {
         copies.kind !== 'none' && { words: copyWords(copies), drawer: 'copies', field: 'copies' },
     ];
     return all.filter((setting) => setting !== false);
+}
+
+function intoWords(design: Design, { into, cards }: Treatments['setInto']): string {
+    const [first, ...more] = cards;
+    return into === 'all' || first === undefined
+        ? 'all it lies on'
+        : cardName(design, first) + (more.length > 0 ? ` and ${more.length} more` : '');
 }
 
 function copyWords({ kind, across, down, count }: Treatments['copies']): string {

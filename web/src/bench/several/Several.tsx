@@ -1,6 +1,6 @@
 import { Button } from '../../ui/Button';
-import { freeGroup, withAligned, withGroup, withSpaced, type Edge } from '../model/arrange';
-import { withCardFilms, withCards, withGone } from '../model/edits';
+import { withAligned, withGroup, withSpaced, type Edge } from '../model/arrange';
+import { freeGroup, withCardFilms, withCards, withRemoved } from '../model/edits';
 import { withDepthStep } from '../model/edits/depths';
 import { duplicate } from '../shared/actions';
 import { FilmChoice } from '../shared/FilmChoice';
@@ -94,7 +94,7 @@ export function Several({ chosen }: { chosen: readonly string[] }) {
                     look="away"
                     small
                     onClick={() => {
-                        change(withGone(chosen));
+                        change(withRemoved(chosen, sheet));
                         choose(null);
                     }}
                 >

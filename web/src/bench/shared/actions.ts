@@ -1,4 +1,13 @@
-import { freeId, isLine, withCards, withCopies, withGone, withNewLine, type Card, type Change } from '../model/edits';
+import {
+    freeId,
+    isLine,
+    withCards,
+    withCopies,
+    withNewLine,
+    withRemoved,
+    type Card,
+    type Change,
+} from '../model/edits';
 import { withDepthStep } from '../model/edits/depths';
 import { cardOf } from '../state/select';
 import type { BenchStore } from '../state/store';
@@ -36,7 +45,7 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
         { name: 'Duplicate', act: () => duplicate(store, cards) },
         card.hidden ? each('Show', (now) => (now.hidden = false)) : each('Hide', (now) => (now.hidden = true)),
         card.locked ? each('Unlock', (now) => (now.locked = false)) : each('Lock', (now) => (now.locked = true)),
-        ...(card.locked ? [] : [{ name: 'Remove', act: () => change(withGone(cards)), away: true }]),
+        ...(card.locked ? [] : [{ name: 'Remove', act: () => change(withRemoved(cards, sheet)), away: true }]),
     ];
 }
 

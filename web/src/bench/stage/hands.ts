@@ -1,6 +1,6 @@
 import type { Erasure, Letter, SheetPart } from '../../api/client';
 import { withDropped } from '../model/dropped';
-import { plainLetter, withCard, withLetter, withPieceErased, type Card } from '../model/edits';
+import { plainLetter, withCard, withTheirs, withLetter, withPieceErased, type Card } from '../model/edits';
 import { handled, movedWith, type Grip, type Hold } from '../model/hand';
 import { knotsOf, type Knot } from '../model/knots';
 import { within, type Point } from '../model/lasso';
@@ -42,7 +42,17 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
         const item = cardOf(design, id);
         const part = partOf(bench(), id);
         return item && part?.ink && !item.locked
-            ? { kind: 'part', hold: { grip, item, part, cards: movedWith(design, id, chosen), ...from } }
+            ? {
+                  kind: 'part',
+                  hold: {
+                      grip,
+                      item,
+                      part,
+                      cards: movedWith(design, id, chosen),
+                      theirs: withTheirs(design, [id]),
+                      ...from,
+                  },
+              }
             : { kind: 'cloth' };
     };
 

@@ -2,6 +2,7 @@ import type { Design, Erasure, Film, Form, Motif, SheetFix, SheetRemoval, Treatm
 import { defaults } from '../../../api/defaults';
 import { fitMeasures, formNames } from '../forms';
 import { withDepth } from './depths';
+import { sizeTheirs, takeOnScale, withoutTheirs, withTheirs } from './belongings';
 import { cardsOf, edit, isLine, takeFilm, withCard, type Card, type Change, type Edit } from './edit';
 
 export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
@@ -11,6 +12,16 @@ export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line')
         number += 1;
     }
     return `${kind}-${number}`;
+}
+
+/** A name that no group has yet. */
+export function freeGroup(design: Design): string {
+    const taken = new Set(cardsOf(design).map((card) => card.treatments.group));
+    let number = 1;
+    while (taken.has(`group ${number}`)) {
+        number += 1;
+    }
+    return `group ${number}`;
 }
 
 /** What a card is called in a list. */
@@ -40,9 +51,14 @@ export const withFree = (id: string, change: Change<Form | Motif>): Edit =>
         }
     });
 
-/** Another width or height of a form or motif; in proportion the other goes along, and so do a form's own measures. */
+/** Another width or height of a form or motif; in proportion the other goes along, and so do its own measures and what belongs to it. */
 export const withSide = (id: string, side: 'width' | 'height', length: number): Edit =>
-    withFree(id, (card) => {
+    edit((design) => {
+        const card = [...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
+        if (!card) {
+            return;
+        }
+        takeOnScale(card);
         const { size } = card;
         const before = { ...size };
         const other = side === 'width' ? 'height' : 'width';
@@ -51,6 +67,7 @@ export const withSide = (id: string, side: 'width' | 'height', length: number): 
         if ('shape' in card) {
             fitMeasures(card.shape, before, size);
         }
+        sizeTheirs(design, id, size.width / before.width, size.height / before.height);
     });
 
 /** Puts a card on a film of the rack, which the design takes in: for lines on top of those it has, for forms beneath them. */
@@ -89,24 +106,55 @@ export const withGone = (ids: readonly string[]): Edit =>
         design.motifs = design.motifs.filter(stays);
     });
 
-/** Copies of cards, each right after its card: lines below it, forms and motifs somewhat to the right and below. */
+/**
+ * Copies of cards with all that belongs to them, each right after its card: lines below it, forms and motifs somewhat to the right and
+ * below. Among each other they are as those that they come from.
+ */
 export function withCopies(design: Design, ids: readonly string[]): { edit: Edit; copies: string[] } {
     const copies: string[] = [];
     const made = edit((now) => {
-        copies.length = 0;
-        for (const id of ids) {
-            copies.push(
+        const copied = new Map<string, string>();
+        for (const id of withTheirs(now, ids)) {
+            const made = [
                 ...copyIn(now.lines, id, freeId(now, 'line'), (line) => {
                     line.stacking.gap = 8000;
                 }),
                 ...copyIn(now.forms, id, freeId(now, 'form'), aside),
                 ...copyIn(now.motifs, id, freeId(now, 'motif'), aside),
-            );
+            ];
+            made.forEach((copy) => copied.set(id, copy));
         }
+        const made = cardsOf(now).filter(({ id }) => [...copied.values()].includes(id));
+        made.forEach((copy) => leadTo(copy, copied));
+        regroup(now, made);
+        copies.splice(0, copies.length, ...withoutTheirs(now, [...copied.values()]));
     });
     // Made once ahead, so that it is known what they are called.
     made(design);
     return { edit: made, copies };
+}
+
+/** Copies are kept together with one another, not with what they come from. In place. */
+function regroup(design: Design, copies: readonly Card[]): void {
+    for (const group of new Set(copies.map(({ treatments }) => treatments.group))) {
+        const mates = copies.filter(({ treatments }) => treatments.group === group);
+        const fresh = group !== '' && mates.length > 1 ? freeGroup(design) : '';
+        mates.forEach(({ treatments }) => (treatments.group = fresh));
+    }
+}
+
+/** Makes a copy name other copies where its card named their cards. In place. */
+function leadTo(copy: Card, copied: ReadonlyMap<string, string>): void {
+    const now = (id: string) => copied.get(id) ?? id;
+    const { setInto, cutFrom } = copy.treatments;
+    copy.belongs.to = now(copy.belongs.to);
+    setInto.cards = setInto.cards.map(now);
+    cutFrom.card = now(cutFrom.card);
+    if (isLine(copy)) {
+        copy.fills.form = now(copy.fills.form);
+        copy.follows.outline.shape = now(copy.follows.outline.shape);
+        copy.follows.ring.with = now(copy.follows.ring.with);
+    }
 }
 
 const aside = ({ place }: Form | Motif) => {
@@ -149,7 +197,7 @@ export const withTreatmentFix = (id: string, { islands, into }: SheetFix): Edit 
             treatments.cutFrom.islands = islands;
         }
         if (into) {
-            treatments.setInto.card = into;
+            Object.assign(treatments.setInto, { into: 'cards', cards: [into] });
         }
     });
 

@@ -1,4 +1,5 @@
 /** Changes to a design, one kind of card a file. */
+export * from './belongings';
 export * from './blank';
 export * from './cards';
 export * from './edit';

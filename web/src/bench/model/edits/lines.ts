@@ -1,6 +1,7 @@
-import type { Line } from '../../../api/client';
+import type { Line, Size } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { firstThatShows } from '../colours';
+import { sizeTheirs } from './belongings';
 import { edit, type Change, type Edit } from './edit';
 
 export const withLine = (id: string, change: Change<Line>): Edit =>
@@ -61,6 +62,17 @@ export const withEqualWidths = (width: number): Edit =>
         for (const line of design.lines.filter(({ locked }) => !locked)) {
             Object.assign(line.size, { by: 'width', length: width });
             line.stacking.shift = 0;
+        }
+    });
+
+/** A line of another size, which is so many times what it was, with all that belongs to it. */
+export const withLineSize = (id: string, { by, length }: Pick<Size, 'by' | 'length'>, factor: number): Edit =>
+    edit((design) => {
+        const line = design.lines.find((candidate) => candidate.id === id);
+        if (line) {
+            Object.assign(line.size, { by, length });
+            line.belongs.scale = 100;
+            sizeTheirs(design, id, factor, factor);
         }
     });
 

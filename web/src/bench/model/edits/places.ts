@@ -1,12 +1,16 @@
 import type { Design, Frame, Line, Sheet } from '../../../api/client';
+import { defaults } from '../../../api/defaults';
 import { isPlaced, ringLeader, takesForm } from '../follows';
-import { edit, type Change, type Edit } from './edit';
+import { inFrameOf, ownerOf } from './belongings';
+import { withGone } from './cards';
+import { cardsOf, edit, inTurn, isLine, withCard, type Card, type Change, type Edit } from './edit';
 
 /**
  * Changes a line and puts its ink where it is asked to be; the other lines stay in their places. If they
- * stood in the middle or at the bottom, they are measured from the area's top from then on.
+ * stood in the middle or at the bottom, they are measured from the area's top from then on. A line that was not in the stack before
+ * joins it there.
  */
-export const withPlace = (id: string, change: Change<Line>, place: Frame, sheet: Sheet): Edit =>
+export const withPlace = (id: string, change: Change<Line>, place: Frame, sheet: Sheet, joins = false): Edit =>
     edit((design) => {
         const inkOf = (line: Line) => sheet.parts.find((part) => part.card === line.id)?.ink;
         const own = design.lines.find((line) => line.id === id);
@@ -18,11 +22,11 @@ export const withPlace = (id: string, change: Change<Line>, place: Frame, sheet:
         if (!moved) {
             return;
         }
-        const upright = place.top === moved.top && place.height === moved.height;
+        const upright = !joins && place.top === moved.top && place.height === moved.height;
         let [above, reference] = [sheet.area.top, sheet.area];
         for (const line of design.lines) {
             const ink = line === own ? place : inkOf(line);
-            if (!ink || isPlaced(line)) {
+            if (!ink || isPlaced(line) || ownerOf(design, line.id)) {
                 continue;
             }
             if (!upright) {
@@ -62,7 +66,7 @@ export const withMove =
         if (!line || !ink || line.locked || (dx === 0 && dy === 0)) {
             return design;
         }
-        if (isPlaced(line)) {
+        if (isPlaced(line) || ownerOf(design, id)) {
             return withOwnPlace(id, dx, dy)(design);
         }
         // What is shifted only sideways needs no sheet, so that presses of a key in a row add up.
@@ -71,31 +75,52 @@ export const withMove =
             : withPlace(id, () => {}, { ...ink, left: ink.left + dx, top: ink.top + dy }, sheet)(design);
     };
 
-/** Puts a line into the middle of a card by its ink, made smaller if it is wider than most of it. */
-export const withLineOn =
-    (id: string, target: string, sheet: Sheet): Edit =>
+/** A card that belonged to another one stands by itself from then on, in its own size, where it is. */
+export const withLetGo =
+    (id: string, sheet: Sheet): Edit =>
     (design) => {
-        const line = design.lines.find((candidate) => candidate.id === id);
-        const own = sheet.parts.find((part) => part.card === id);
-        const other = sheet.parts.find((part) => part.card === target)?.ink;
-        if (!line || !own?.ink || !other || isPlaced(line)) {
-            return design;
-        }
-        const factor = Math.min(1, (0.8 * other.width) / own.ink.width, (0.6 * other.height) / own.ink.height);
-        const [width, height] = [Math.round(own.ink.width * factor), Math.round(own.ink.height * factor)];
-        const place = {
-            left: Math.round(other.left + (other.width - width) / 2),
-            top: Math.round(other.top + (other.height - height) / 2),
-            width,
-            height,
+        const part = sheet.parts.find((candidate) => candidate.card === id);
+        const scale = cardsOf(design).find((card) => card.id === id)?.belongs.scale ?? 100;
+        const free: Change<Card> = (card) => {
+            card.belongs = { ...defaults.belonging };
+            if (!isLine(card) && part) {
+                Object.assign(card.place, { across: part.middleX, down: part.middleY });
+            }
         };
-        const sized: Change<Line> = (now) => factor < 1 && Object.assign(now.size, { by: 'width', length: width });
-        return withPlace(id, sized, place, sheet)(design);
+        const own = design.lines.find((line) => line.id === id);
+        return own && part?.ink && !isPlaced(own)
+            ? withPlace(id, free, grown(part.ink, 100 / scale), sheet, true)(design)
+            : withCard(id, free)(design);
     };
 
-/** Moves what has a place of its own: a form, or a line on a ring or spiral. What follows something else stays with that. */
+/** Cards taken out of the design; what belonged to them stays where it is, by itself, and those that are locked stay too. */
+export const withRemoved =
+    (ids: readonly string[], sheet: Sheet): Edit =>
+    (design) => {
+        const gone = cardsOf(design).flatMap(({ id, locked }) => (ids.includes(id) && !locked ? [id] : []));
+        const left = cardsOf(design).filter(({ id, belongs }) => gone.includes(belongs.to) && !gone.includes(id));
+        return inTurn(withGone(gone), ...left.map(({ id }) => withLetGo(id, sheet)))(design);
+    };
+
+/** A frame larger or smaller about its middle. */
+const grown = ({ left, top, width, height }: Frame, by: number): Frame => ({
+    left: Math.round(left - (width * (by - 1)) / 2),
+    top: Math.round(top - (height * (by - 1)) / 2),
+    width: Math.round(width * by),
+    height: Math.round(height * by),
+});
+
+/** Moves what has a place of its own: a form, a line on a ring or spiral, or what belongs to a card. What follows something else stays with that. */
 export const withOwnPlace = (id: string, dx: number, dy: number): Edit =>
     edit((design) => {
+        const card = cardsOf(design).find((candidate) => candidate.id === id);
+        const owner = ownerOf(design, id);
+        if (card && owner) {
+            const by = inFrameOf(owner, dx, dy);
+            card.belongs.across += by.across;
+            card.belongs.down += by.down;
+            return;
+        }
         const place = placeOf(design, holderOf(design, id));
         if (place) {
             place.across += dx;

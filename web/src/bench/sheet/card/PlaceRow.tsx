@@ -2,16 +2,19 @@ import type { Form, Line, Motif } from '../../../api/client';
 import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
-import { isLine, withCard, withFree, withLine, type Card } from '../../model/edits';
+import { cardName, isLine, ownerOf, withCard, withFree, withLine, withTurn, type Card } from '../../model/edits';
 import { isPlaced, ringLeader } from '../../model/follows';
 import { useBench, useBenchStore } from '../../state/store';
 
 /** Where a card is and how it is turned, as it is seen on the stage, in one row. */
 export function PlaceRow({ card }: { card: Card }) {
     const { change } = useBenchStore().getState();
+    const owner = useBench(({ design }) => ownerOf(design, card.id)?.id);
     return (
         <span className="flex items-center gap-1.5">
-            {!isLine(card) ? (
+            {owner !== undefined ? (
+                <OnOwner card={card} owner={owner} />
+            ) : !isLine(card) ? (
                 <OfShape card={card} />
             ) : isPlaced(card) ? (
                 <OnPath line={card} />
@@ -25,14 +28,9 @@ export function PlaceRow({ card }: { card: Card }) {
                 most={180}
                 digits={1}
                 value={card.place.turn}
-                onChange={(turn) =>
-                    change(
-                        withCard(card.id, ({ place }) => (place.turn = turn)),
-                        `turn:${card.id}`,
-                    )
-                }
+                onChange={(turn) => change(withTurn(card.id, turn), `turn:${card.id}`)}
             />
-            {isLine(card) && !isPlaced(card) && <PlaceMore />}
+            {isLine(card) && !isPlaced(card) && owner === undefined && <PlaceMore />}
         </span>
     );
 }
@@ -114,26 +112,47 @@ function OfShape({ card }: { card: Form | Motif }) {
     );
 }
 
+/** A card that belongs to another one: how far its middle is from that of the other. */
+function OnOwner({ card, owner }: { card: Card; owner: string }) {
+    const name = useBench(({ design }) => cardName(design, owner));
+    const { change } = useBenchStore().getState();
+    return (
+        <Spot
+            what="the card"
+            from={[`the middle of ${name}`, `the middle of ${name}`]}
+            place={card.belongs}
+            onChange={(next) => change(withCard(card.id, ({ belongs }) => Object.assign(belongs, next)))}
+        />
+    );
+}
+
 interface SpotProps {
     what: string;
+    /** What it is measured from, to the right and down. */
+    from?: [string, string];
     place: { across: number; down: number };
     onChange: (next: { across?: number; down?: number }) => void;
 }
 
 /** How far to the right of the area's middle something is, and how far down from its top edge. */
-function Spot({ what, place: { across, down }, onChange }: SpotProps) {
+function Spot({
+    what,
+    from: [right, below] = ['the area’s middle', 'the area’s top edge'],
+    place: { across, down },
+    onChange,
+}: SpotProps) {
     const unit = useBench((bench) => bench.design.unit);
     return (
         <>
             <LengthField
-                label={`Offset of ${what} from the area’s middle, to the right`}
+                label={`Offset of ${what} from ${right}, to the right`}
                 note="right"
                 unit={unit}
                 value={across}
                 onChange={(length) => onChange({ across: length })}
             />
             <LengthField
-                label={`Offset of ${what} from the area’s top edge, down`}
+                label={`Offset of ${what} from ${below}, down`}
                 note="down"
                 unit={unit}
                 value={down}

@@ -1,7 +1,7 @@
-import type { Form, Line, Motif, Size } from '../../../api/client';
+import type { Form, Frame, Line, Motif, SheetPart, Size } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { LengthField } from '../../../ui/LengthField';
-import { isLine, withFree, withLine, withSide, type Card } from '../../model/edits';
+import { isLine, withFree, withLineSize, withSide, type Card } from '../../model/edits';
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 
@@ -18,11 +18,12 @@ export function SizeRow({ card }: { card: Card }) {
 function OfLine({ line }: { line: Line }) {
     const unit = useBench((bench) => bench.design.unit);
     const part = useBench((bench) => partOf(bench, line.id));
+    const area = useBench((bench) => bench.sheet.area);
     const { change } = useBenchStore().getState();
     const { by, length } = line.size;
-    const set = (next: Size['by'], to: number) =>
-        change(withLine(line.id, ({ size }) => Object.assign(size, { by: next, length: to })));
     const ink = part?.ink ? part : null;
+    const set = (next: Size['by'], to: number) =>
+        change(withLineSize(line.id, { by: next, length: to }, ink ? factor(ink, area, next, to) : 1));
     return (
         <>
             <LengthField
@@ -69,10 +70,27 @@ function OfLine({ line }: { line: Line }) {
     );
 }
 
+/** How many times as large a line becomes, which all that belongs to it becomes with it. */
+function factor({ width, height }: SheetPart, area: Frame, by: Size['by'], to: number): number {
+    switch (by) {
+        case 'width':
+            return to / width;
+        case 'height':
+            return to / height;
+        case 'area':
+            return Math.min((area.width - 2 * to) / width, (area.height - 2 * to) / height);
+        case 'letter':
+            return 1;
+    }
+}
+
 function OfShape({ card }: { card: Form | Motif }) {
     const unit = useBench((bench) => bench.design.unit);
     const { change } = useBenchStore().getState();
-    const { width, height, proportional } = card.size;
+    const { proportional } = card.size;
+    // As large as it is where it belongs.
+    const width = Math.round((card.size.width * card.belongs.scale) / 100);
+    const height = Math.round((card.size.height * card.belongs.scale) / 100);
     const what = 'shape' in card ? 'form' : 'motif';
     return (
         <>

@@ -2,6 +2,7 @@ import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
 import type { Card } from '../../model/edits';
+import { FilmChoice } from '../../shared/FilmChoice';
 import { Row, Rows } from '../../shared/Row';
 import { useBench } from '../../state/store';
 import { useTreatments } from '../card/useTreatments';
@@ -10,7 +11,7 @@ import { useTreatments } from '../card/useTreatments';
 export function CopiesDrawer({ card }: { card: Card }) {
     const unit = useBench((bench) => bench.design.unit);
     const { treatments, put } = useTreatments(card);
-    const { kind, across, down, gap, count, radius } = treatments.copies;
+    const { kind, across, down, gap, count, radius, turn, every, film } = treatments.copies;
     return (
         <Rows>
             <Row name="Copies">
@@ -68,6 +69,19 @@ export function CopiesDrawer({ card }: { card: Card }) {
                     />
                 </Row>
             )}
+            {kind === 'around' && (
+                <Row name="Turned">
+                    <NumberField
+                        label="Turn of the ring of copies in degrees, clockwise"
+                        unit="°"
+                        least={-180}
+                        most={180}
+                        digits={1}
+                        value={turn}
+                        onChange={(next) => put((now) => (now.copies.turn = next))}
+                    />
+                </Row>
+            )}
             {(kind === 'grid' || kind === 'mirrored') && (
                 <Row name="Between">
                     <LengthField
@@ -76,6 +90,24 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         unit={unit}
                         value={gap}
                         onChange={(next) => put((now) => (now.copies.gap = next))}
+                    />
+                </Row>
+            )}
+            {kind !== 'none' && (
+                <Row name="Every">
+                    <NumberField
+                        label="Every so many copies are of another film"
+                        unit="th"
+                        least={2}
+                        most={20}
+                        value={every}
+                        onChange={(next) => put((now) => (now.copies.every = next))}
+                    />
+                    <FilmChoice
+                        label="Film of every second copy"
+                        value={film}
+                        none="in the same film"
+                        onChange={(next) => put((now) => (now.copies.film = next?.id ?? ''), next)}
                     />
                 </Row>
             )}

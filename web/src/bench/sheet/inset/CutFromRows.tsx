@@ -7,13 +7,13 @@ import { useBench } from '../../state/store';
 import type { Treating } from '../card/useTreatments';
 
 /** What a card is cut from, and what becomes of the islands. */
-export function CutFromRows({ treatments: { cutFrom }, put }: Treating) {
+export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating & { takeOut: () => void }) {
     const unit = useBench((bench) => bench.design.unit);
     return (
         <>
             <Row name="Cut from">
                 <CardName id={cutFrom.card} />
-                <Off name="Remove the cut-out" onClick={() => put((now) => (now.cutFrom.card = ''))} />
+                <Off name="Remove the cut-out" onClick={takeOut} />
             </Row>
             <Row name="Islands">
                 <Segments

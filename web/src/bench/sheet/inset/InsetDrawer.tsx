@@ -1,13 +1,16 @@
 import { useShallow } from 'zustand/react/shallow';
+import type { Treatments } from '../../../api/client';
 import { Button } from '../../../ui/Button';
-import { cardsOf, inTurn, withLineOn, withTreatments, type Card } from '../../model/edits';
+import { cardsOf, inTurn, withLetGo, withTreatments, type Card, type Change } from '../../model/edits';
 import { CardChoice } from '../../shared/CardChoice';
 import { Row, Rows } from '../../shared/Row';
 import type { Erasing } from '../../state/looks';
 import { useBench, useBenchStore } from '../../state/store';
 import { useTreatments } from '../card/useTreatments';
+import { BelongsRows } from './BelongsRows';
 import { CutFromRows } from './CutFromRows';
 import { ErasedRows } from './ErasedRows';
+import { put } from './put';
 import { SetIntoRows } from './SetIntoRows';
 
 const shapes: readonly { shape: Erasing['shape']; show: string }[] = [
@@ -19,18 +22,33 @@ const shapes: readonly { shape: Erasing['shape']; show: string }[] = [
 export function InsetDrawer({ card }: { card: Card }) {
     const treating = useTreatments(card);
     const { setInto, cutFrom } = treating.treatments;
-    const { look } = useBenchStore().getState();
+    const { look, change, sheet } = useBenchStore().getState();
+    const others = useBench(
+        useShallow(({ design }) => cardsOf(design).flatMap(({ id }) => (id === card.id ? [] : [id]))),
+    );
     const erasing = useBench(({ erasing }) => (erasing?.card === card.id ? erasing.shape : null));
-    const free = setInto.card === '' && cutFrom.card === '';
+    const free = setInto.into === 'none' && cutFrom.card === '';
+    // In its own size again, and by itself.
+    const takeOut = (out: Change<Treatments>) =>
+        change(inTurn(withLetGo(card.id, sheet), withTreatments(card.id, out)));
     return (
         <>
             <Rows>
-                {setInto.card !== '' && <SetIntoRows {...treating} />}
-                {cutFrom.card !== '' && <CutFromRows {...treating} />}
+                {setInto.into !== 'none' && (
+                    <SetIntoRows
+                        {...treating}
+                        others={others}
+                        takeOut={() => takeOut((now) => Object.assign(now.setInto, { into: 'none', cards: [] }))}
+                    />
+                )}
+                {cutFrom.card !== '' && (
+                    <CutFromRows {...treating} takeOut={() => takeOut((now) => (now.cutFrom.card = ''))} />
+                )}
             </Rows>
-            {free && <Into card={card} />}
+            {free && <Into card={card} others={others} />}
             <div className="mt-1.5">
                 <Rows>
+                    <BelongsRows card={card} others={others} />
                     <ErasedRows {...treating} />
                     <Row name="Erase">
                         {shapes.map(({ shape, show }) => (
@@ -60,24 +78,14 @@ export function InsetDrawer({ card }: { card: Card }) {
     );
 }
 
-/** Sets the card into another, or cuts it from one: it is put there, and made smaller if it is too wide. */
-function Into({ card: { id } }: { card: Card }) {
-    const { change, sheet } = useBenchStore().getState();
-    const others = useBench(
-        useShallow(({ design }) => cardsOf(design).flatMap((card) => (card.id === id ? [] : [card.id]))),
-    );
+/** Sets the card into another, or cuts it from one, to which it belongs from then on: where it lies, or in its middle. */
+function Into({ card: { id }, others }: { card: Card; others: readonly string[] }) {
+    const store = useBenchStore();
     const solid = useBench(
         useShallow(({ design }) =>
             [...design.forms, ...design.motifs].flatMap((card) => (card.id === id ? [] : [card.id])),
         ),
     );
-    const put = (what: 'setInto' | 'cutFrom', card: string) =>
-        change(
-            inTurn(
-                withLineOn(id, card, sheet),
-                withTreatments(id, (now) => (now[what].card = card)),
-            ),
-        );
     if (others.length === 0) {
         return <p className="text-xs text-quiet">Add another card to set this one into it, or cut it from a form.</p>;
     }
@@ -88,8 +96,11 @@ function Into({ card: { id } }: { card: Card }) {
                     label="Set into"
                     none="choose a card"
                     cards={others}
-                    onChange={(card) => put('setInto', card)}
+                    onChange={(card) => put(store, 'setInto', id, card)}
                 />
+                <Button look="words" small onClick={() => put(store, 'setInto', id, null)}>
+                    all it lies on
+                </Button>
             </Row>
             {solid.length > 0 && (
                 <Row name="Cut from">
@@ -97,7 +108,7 @@ function Into({ card: { id } }: { card: Card }) {
                         label="Cut from"
                         none="choose a form"
                         cards={solid}
-                        onChange={(card) => put('cutFrom', card)}
+                        onChange={(card) => put(store, 'cutFrom', id, card)}
                     />
                 </Row>
             )}

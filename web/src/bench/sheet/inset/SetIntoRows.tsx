@@ -1,20 +1,52 @@
 import { LengthField } from '../../../ui/LengthField';
 import { Segments } from '../../../ui/Segments';
+import { CardChoice } from '../../shared/CardChoice';
 import { CardName } from '../../shared/CardName';
 import { Off } from '../../shared/Off';
 import { Row } from '../../shared/Row';
 import { useBench } from '../../state/store';
 import type { Treating } from '../card/useTreatments';
 
+interface Props extends Treating {
+    /** The other cards of the design. */
+    others: readonly string[];
+    /** Takes it out of the last one that it is set into. */
+    takeOut: () => void;
+}
+
 /** What a card is set into, and how far it stays clear of it. */
-export function SetIntoRows({ treatments: { setInto }, put }: Treating) {
+export function SetIntoRows({ treatments: { setInto }, put, others, takeOut }: Props) {
     const unit = useBench((bench) => bench.design.unit);
+    const more = others.filter((id) => !setInto.cards.includes(id));
+    const out = (card: string) =>
+        setInto.cards.length > 1
+            ? put((now) => (now.setInto.cards = now.setInto.cards.filter((id) => id !== card)))
+            : takeOut();
     return (
         <>
-            <Row name="Set into">
-                <CardName id={setInto.card} />
-                <Off name="Remove the inset" onClick={() => put((now) => (now.setInto.card = ''))} />
-            </Row>
+            {setInto.into === 'all' ? (
+                <Row name="Set into">
+                    <b className="text-xs">all it lies on</b>
+                    <Off name="Take it out of all" onClick={takeOut} />
+                </Row>
+            ) : (
+                setInto.cards.map((card, at) => (
+                    <Row key={card} name={at === 0 ? 'Set into' : 'and'}>
+                        <CardName id={card} />
+                        <Off name="Remove the inset" onClick={() => out(card)} />
+                    </Row>
+                ))
+            )}
+            {setInto.into === 'cards' && more.length > 0 && (
+                <Row name="and">
+                    <CardChoice
+                        label="Set into another one too"
+                        none="another one too"
+                        cards={more}
+                        onChange={(card) => put((now) => now.setInto.cards.push(card))}
+                    />
+                </Row>
+            )}
             <Row name="Clearance">
                 <LengthField
                     label="Clearance"

@@ -1,0 +1,137 @@
+import type { Design, Sheet, SheetPart } from '../../../api/client';
+import { isPlaced } from '../follows';
+import { scaleShape } from '../pose';
+import { fitMeasures } from '../forms';
+import { cardsOf, edit, isLine, type Card, type Edit } from './edit';
+
+/** The card that another one belongs to, where it is there. */
+export const ownerOf = (design: Design, id: string): Card | undefined => {
+    const cards = cardsOf(design);
+    const to = cards.find((card) => card.id === id)?.belongs.to;
+    return to && to !== id && !ownedBy(cards, id).includes(to) ? cards.find((card) => card.id === to) : undefined;
+};
+
+/** All that belongs to a card, and what belongs to that. */
+export const belongingsOf = (design: Design, id: string): string[] => ownedBy(cardsOf(design), id);
+
+function ownedBy(cards: readonly Card[], id: string): string[] {
+    const found: string[] = [];
+    for (let next = [id]; next.length > 0;) {
+        next = cards.flatMap((card) =>
+            next.includes(card.belongs.to) && card.id !== id && !found.includes(card.id) ? [card.id] : [],
+        );
+        found.push(...next);
+    }
+    return found;
+}
+
+/** Cards with all that belongs to them. */
+export const withTheirs = (design: Design, ids: readonly string[]): string[] => [
+    ...new Set(ids.flatMap((id) => [id, ...belongingsOf(design, id)])),
+];
+
+/** Cards without those that go along with others among them. */
+export const withoutTheirs = (design: Design, ids: readonly string[]): string[] =>
+    ids.filter((id) => !ids.some((other) => other !== id && belongingsOf(design, other).includes(id)));
+
+/** What belongs to a card made larger or smaller with it, along and across that card. In place. */
+export function sizeTheirs(design: Design, id: string, along: number, across: number): void {
+    const owner = cardsOf(design).find((candidate) => candidate.id === id);
+    const turn = owner ? frameTurn(owner) : 0;
+    for (const other of belongingsOf(design, id)) {
+        const card = cardsOf(design).find((candidate) => candidate.id === other);
+        if (!card) {
+            continue;
+        }
+        card.belongs.across = Math.round(card.belongs.across * along);
+        card.belongs.down = Math.round(card.belongs.down * across);
+        // What stands aslant, or keeps its proportions, grows as much in both directions.
+        const both = Math.sqrt(along * across);
+        const straight = Math.abs(((card.place.turn - turn) / 180) % 1) < 0.001;
+        if (straight && (isLine(card) || !card.size.proportional)) {
+            sizeCard(card, along, across);
+        } else {
+            sizeCard(card, both, both);
+        }
+    }
+}
+
+/** A card made larger or smaller by itself, in what its document says. In place. */
+export function sizeCard(card: Card, along: number, across: number): void {
+    if (isLine(card)) {
+        const { size } = card;
+        if (size.by !== 'area') {
+            size.length = Math.max(500, Math.round(size.length * (size.by === 'width' ? along : across)));
+            size.stretch = Math.min(1000, Math.max(10, Math.round(size.stretch * (along / across) * 100) / 100));
+        }
+        scaleShape(card, across);
+        return;
+    }
+    const before = { ...card.size };
+    card.size.width = Math.max(500, Math.round(card.size.width * along));
+    card.size.height = Math.max(500, Math.round(card.size.height * across));
+    if ('shape' in card) {
+        fitMeasures(card.shape, before, card.size);
+    }
+}
+
+/** What belongs to a card turned with it, in degrees clockwise. In place. */
+export function turnTheirs(design: Design, id: string, by: number): void {
+    for (const other of belongingsOf(design, id)) {
+        const card = cardsOf(design).find((candidate) => candidate.id === other);
+        if (card) {
+            card.place.turn = inTurns(card.place.turn + by);
+        }
+    }
+}
+
+/** The same turn between −180 and 180 degrees. */
+export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;
+
+/** A card turned to an angle, with all that belongs to it. */
+export const withTurn = (id: string, turn: number): Edit =>
+    edit((design) => {
+        const card = cardsOf(design).find((candidate) => candidate.id === id);
+        if (card) {
+            turnTheirs(design, id, turn - card.place.turn);
+            card.place.turn = turn;
+        }
+    });
+
+/** How far a card's own frame is turned, which is what its belongings are measured in. */
+const frameTurn = (card: Card) => (isLine(card) && isPlaced(card) ? 0 : card.place.turn);
+
+/** A way on the stage as it is along and across a card's own turn. */
+export function inFrameOf(owner: Card, dx: number, dy: number) {
+    const turn = (frameTurn(owner) * Math.PI) / 180;
+    const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
+    return { across: Math.round(dx * cos + dy * sin), down: Math.round(dy * cos - dx * sin) };
+}
+
+/** Makes a card belong to another one, where it lies, or in the middle of it. */
+export const withOwner = (id: string, to: string, sheet: Sheet, where: 'there' | 'middle' = 'there'): Edit =>
+    edit((design) => {
+        const card = cardsOf(design).find((candidate) => candidate.id === id);
+        const owner = cardsOf(design).find((candidate) => candidate.id === to);
+        const [own, other] = [partOf(sheet, id), partOf(sheet, to)];
+        if (!card || !owner || !own || !other || id === to || belongingsOf(design, id).includes(to)) {
+            return;
+        }
+        const [right, down] = [own.middleX - other.middleX, own.middleY - other.middleY];
+        card.belongs = {
+            scale: 100,
+            to,
+            ...(where === 'there' ? inFrameOf(owner, right, down) : { across: 0, down: 0 }),
+        };
+    });
+
+const partOf = (sheet: Sheet, id: string): SheetPart | undefined => sheet.parts.find((part) => part.card === id);
+
+/** A card that is as large as it looks where it belongs: what it was shrunk by is now its own size. In place. */
+export function takeOnScale(card: Card): void {
+    const { scale } = card.belongs;
+    if (scale !== 100) {
+        sizeCard(card, scale / 100, scale / 100);
+        card.belongs.scale = 100;
+    }
+}
