@@ -9,7 +9,6 @@ import {
     inTurn,
     ownerOf,
     withCard,
-    withCopies,
     withForm,
     withLetGo,
     withLineSize,
@@ -21,6 +20,7 @@ import {
     type Card,
 } from '../src/bench/model/edits';
 import { handled, movedWith, type Grip } from '../src/bench/model/hand';
+import { withCopies } from '../src/bench/model/edits/copies';
 import { laid, random, sheet, withForms, withLines } from './support/designs';
 
 const sizes = { 'line-1': { width: 100_000, height: 20_000 }, 'line-2': { width: 40_000, height: 10_000 } };

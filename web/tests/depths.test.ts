@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Design } from '../src/api/client';
-import { withFix } from '../src/bench/model/edits';
 import { bottomUp, withDepth, withDepthStep } from '../src/bench/model/edits/depths';
+import { withFix } from '../src/bench/model/edits/fixes';
 import { random, sheet, withForms, withLines } from './support/designs';
 
 const ids = (design: Design) => bottomUp(design).map(({ id }) => id);
@@ -74,7 +74,7 @@ describe('what lies on what', () => {
 
     it('is changed by what a snag offers', () => {
         const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null };
-        expect(ids(withFix('form-1', { ...none, above: 'line-1' })(design))).toEqual([
+        expect(ids(withFix('form-1', { ...none, above: 'line-1' }, sheet(design, sizes))(design))).toEqual([
             'form-2',
             'form-3',
             'line-1',

@@ -4,7 +4,6 @@ import type { Film, Letter, SheetRemoval } from '../src/api/client';
 import {
     cardName,
     freeId,
-    withCopies,
     withGone,
     inTurn,
     plainLetter,
@@ -22,6 +21,7 @@ import {
 import { newRim } from '../src/bench/model/treatments';
 import { readLength } from '../src/length';
 import { show, showFilm, showRound, showWithUnit } from '../src/measure';
+import { withCopies } from '../src/bench/model/edits/copies';
 import { empty, random, withForms, withLines } from './support/designs';
 
 describe('words', () => {

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import type { Design } from '../src/api/client';
 import { together, withAligned, withGroup, withSpaced, withMoved, type Edge } from '../src/bench/model/arrange';
 import { withDropped } from '../src/bench/model/dropped';
-import { withCopies, withMove, withOrder } from '../src/bench/model/edits';
+import { withMove, withOrder } from '../src/bench/model/edits';
 import { moveBy } from '../src/bench/model/pose';
+import { withCopies } from '../src/bench/model/edits/copies';
 import { laid, random, sheet, withForms, withLines, type Sizes } from './support/designs';
 
 /** Some lines and forms, all of whole and even measures so that halves are whole. */

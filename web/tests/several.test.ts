@@ -1,17 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Design, Film } from '../src/api/client';
-import {
-    edit,
-    withCardFilms,
-    withCards,
-    withCopies,
-    withFilmsSwapped,
-    withFix,
-    withGone,
-    withTreatments,
-} from '../src/bench/model/edits';
+import { edit, withCardFilms, withCards, withFilmsSwapped, withGone, withTreatments } from '../src/bench/model/edits';
 import { withMoved } from '../src/bench/model/arrange';
 import { newRim } from '../src/bench/model/treatments';
+import { withCopies } from '../src/bench/model/edits/copies';
+import { withFix } from '../src/bench/model/edits/fixes';
 import { empty, laid, random, sheet, withForms, withLines } from './support/designs';
 
 const [ink, chalk, buoy] = empty.films as [Film, Film, Film];
@@ -124,22 +117,26 @@ describe('what a snag offers', () => {
     const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null, above: null };
 
     it('sizes and spaces a line', () => {
-        const next = withFix('line-1', { ...none, letterHeight: 14000, spacing: 20 })(design).lines[0];
+        const next = withFix('line-1', { ...none, letterHeight: 14000, spacing: 20 }, sheet(design, {}))(design)
+            .lines[0];
         expect(next?.size).toMatchObject({ by: 'letter', length: 14000 });
         expect(next?.lettering.spacing).toBe(20);
-        expect(withFix('line-1', { ...none, heft: 240 })(design).lines[0]?.lettering).toMatchObject({
+        expect(withFix('line-1', { ...none, heft: 240 }, sheet(design, {}))(design).lines[0]?.lettering).toMatchObject({
             heft: 240,
             spacing: 0,
         });
     });
 
     it('sets a card in, or bridges its islands', () => {
-        expect(withFix('line-1', { ...none, into: 'form-1' })(design).lines[0]?.treatments.setInto).toMatchObject({
+        expect(
+            withFix('line-1', { ...none, into: 'form-1' }, sheet(design, {}))(design).lines[0]?.treatments.setInto,
+        ).toMatchObject({
             into: 'cards',
             cards: ['form-1'],
         });
-        expect(withFix('line-1', { ...none, islands: 'bridge' })(design).lines[0]?.treatments.cutFrom.islands).toBe(
-            'bridge',
-        );
+        expect(
+            withFix('line-1', { ...none, islands: 'bridge' }, sheet(design, {}))(design).lines[0]?.treatments.cutFrom
+                .islands,
+        ).toBe('bridge');
     });
 });

@@ -29,7 +29,7 @@ export function FilmCard({ film: id, card, several }: Props) {
         return several && chosen !== undefined && 'film' in chosen && chosen.film === id;
     });
     const { look } = useBenchStore().getState();
-    const { attach, style, dragged, grip } = useGrip(card);
+    const { attach, grip } = useGrip(card);
     if (!layer) {
         return null;
     }
@@ -37,9 +37,8 @@ export function FilmCard({ film: id, card, several }: Props) {
     return (
         <section
             ref={attach}
-            style={style}
             aria-label={`${name} layer`}
-            className={`card relative py-1.5 pr-2 ${several ? 'pl-5' : 'pl-2'} ${own ? 'border-marigold!' : ''} ${dragged ? 'z-10 opacity-80' : ''}`}
+            className={`card relative py-1.5 pr-2 ${several ? 'pl-5' : 'pl-2'} ${own ? 'border-marigold!' : ''}`}
             onPointerEnter={() => look({ pointed: id })}
             onPointerLeave={() => look({ pointed: null })}
         >

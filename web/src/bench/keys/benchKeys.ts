@@ -21,10 +21,10 @@ import {
     type Card,
     type Change,
 } from '../model/edits';
-import { withDepthStep } from '../model/edits/depths';
 import { drawersOf } from '../model/kinds';
 import { moveBy, resized } from '../model/pose';
-import { addLine, duplicate } from '../shared/actions';
+import { addLine } from '../shared/actions';
+import { duplicate, step } from '../shared/whole';
 import { cardOf, lineOf, openCard, partOf } from '../state/select';
 import type { BenchStore } from '../state/store';
 
@@ -161,10 +161,6 @@ export function keysOf(store: BenchStore): Key[] {
             change(withOrder(card.id, (kind ?? []).findIndex(({ id }) => id === card.id) + by));
         }
     };
-    const depth = (way: 'forward' | 'back') => {
-        const { chosen, sheet, change } = bench();
-        change(withDepthStep(chosen, way, sheet));
-    };
     const each = (next: (card: Card, cards: readonly Card[]) => unknown, what: string) => {
         const { chosen, design, change } = bench();
         const cards = chosen.flatMap((id) => cardOf(design, id) ?? []);
@@ -255,8 +251,18 @@ export function keysOf(store: BenchStore): Key[] {
         },
         { press: 'Ctrl+ArrowUp', does: 'Earlier in the order', group: 'Cards', act: () => order(-1) },
         { press: 'Ctrl+ArrowDown', does: 'Later in the order', group: 'Cards', act: () => order(1) },
-        { press: 'o', does: 'Forward, before what lies on it', group: 'Cards', act: () => depth('forward') },
-        { press: 'u', does: 'Back, behind what it lies on', group: 'Cards', act: () => depth('back') },
+        {
+            press: 'o',
+            does: 'Forward, before what lies on it',
+            group: 'Cards',
+            act: () => step(store, bench().chosen, 'forward'),
+        },
+        {
+            press: 'u',
+            does: 'Back, behind what it lies on',
+            group: 'Cards',
+            act: () => step(store, bench().chosen, 'back'),
+        },
         { press: 'd', does: 'Duplicate', group: 'Cards', act: () => duplicate(store, bench().chosen) },
         {
             press: 'v',

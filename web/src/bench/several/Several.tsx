@@ -1,8 +1,7 @@
 import { Button } from '../../ui/Button';
 import { withAligned, withGroup, withSpaced, type Edge } from '../model/arrange';
 import { freeGroup, withCardFilms, withCards, withRemoved } from '../model/edits';
-import { withDepthStep } from '../model/edits/depths';
-import { duplicate } from '../shared/actions';
+import { duplicate, step } from '../shared/whole';
 import { FilmChoice } from '../shared/FilmChoice';
 import { cardOf } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
@@ -75,10 +74,10 @@ export function Several({ chosen }: { chosen: readonly string[] }) {
                         Keep together
                     </Button>
                 )}
-                <Button look="words" small onClick={() => change(withDepthStep(chosen, 'forward', sheet))}>
+                <Button look="words" small onClick={() => step(store, chosen, 'forward')}>
                     Forward
                 </Button>
-                <Button look="words" small onClick={() => change(withDepthStep(chosen, 'back', sheet))}>
+                <Button look="words" small onClick={() => step(store, chosen, 'back')}>
                     Back
                 </Button>
                 <Button look="words" small onClick={() => duplicate(store, chosen)}>

@@ -1,14 +1,4 @@
-import {
-    freeId,
-    isLine,
-    withCards,
-    withCopies,
-    withNewLine,
-    withRemoved,
-    type Card,
-    type Change,
-} from '../model/edits';
-import { withDepthStep } from '../model/edits/depths';
+import { freeId, isLine, withCards, withNewLine, withRemoved, type Card, type Change } from '../model/edits';
 import { cardOf } from '../state/select';
 import type { BenchStore } from '../state/store';
 
@@ -32,6 +22,8 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
         ];
     }
     const cards = chosen.includes(card.id) ? chosen : [card.id];
+    // What is rare is loaded when it is chosen.
+    const whole = () => import('./whole');
     const each = (name: string, next: Change<Card>): Action => ({
         name,
         act: () => change(withCards(cards, next)),
@@ -40,9 +32,9 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
         ...(isLine(card) && !card.locked && cards.length === 1
             ? [{ name: 'Edit the words', act: () => look({ edited: card.id }) }]
             : []),
-        { name: 'Forward', act: () => change(withDepthStep(cards, 'forward', sheet)) },
-        { name: 'Back', act: () => change(withDepthStep(cards, 'back', sheet)) },
-        { name: 'Duplicate', act: () => duplicate(store, cards) },
+        { name: 'Forward', act: () => void whole().then(({ step }) => step(store, cards, 'forward')) },
+        { name: 'Back', act: () => void whole().then(({ step }) => step(store, cards, 'back')) },
+        { name: 'Duplicate', act: () => void whole().then(({ duplicate }) => duplicate(store, cards)) },
         card.hidden ? each('Show', (now) => (now.hidden = false)) : each('Hide', (now) => (now.hidden = true)),
         card.locked ? each('Unlock', (now) => (now.locked = false)) : each('Lock', (now) => (now.locked = true)),
         ...(card.locked ? [] : [{ name: 'Remove', act: () => change(withRemoved(cards, sheet)), away: true }]),
@@ -61,12 +53,4 @@ export function addLine(store: BenchStore): void {
     change(withNewLine(id));
     choose(id);
     look({ pane: 'sheet' });
-}
-
-/** Copies of some cards, which are chosen instead of them. */
-export function duplicate(store: BenchStore, cards: readonly string[]): void {
-    const { change, design, chooseAll } = store.getState();
-    const { edit, copies } = withCopies(design, cards);
-    change(edit);
-    chooseAll(copies);
 }

@@ -1,8 +1,7 @@
-import type { Design, Erasure, Film, Form, Motif, SheetFix, SheetRemoval, Treatments } from '../../../api/client';
+import type { Design, Erasure, Film, Form, Motif, SheetRemoval, Treatments } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { fitMeasures, formNames } from '../forms';
-import { withDepth } from './depths';
-import { sizeTheirs, takeOnScale, withoutTheirs, withTheirs } from './belongings';
+import { sizeTheirs, takeOnScale } from './belongings';
 import { cardsOf, edit, isLine, takeFilm, withCard, type Card, type Change, type Edit } from './edit';
 
 export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line'): string {
@@ -106,74 +105,6 @@ export const withGone = (ids: readonly string[]): Edit =>
         design.motifs = design.motifs.filter(stays);
     });
 
-/**
- * Copies of cards with all that belongs to them, each right after its card: lines below it, forms and motifs somewhat to the right and
- * below. Among each other they are as those that they come from.
- */
-export function withCopies(design: Design, ids: readonly string[]): { edit: Edit; copies: string[] } {
-    const copies: string[] = [];
-    const made = edit((now) => {
-        const copied = new Map<string, string>();
-        for (const id of withTheirs(now, ids)) {
-            const made = [
-                ...copyIn(now.lines, id, freeId(now, 'line'), (line) => {
-                    line.stacking.gap = 8000;
-                }),
-                ...copyIn(now.forms, id, freeId(now, 'form'), aside),
-                ...copyIn(now.motifs, id, freeId(now, 'motif'), aside),
-            ];
-            made.forEach((copy) => copied.set(id, copy));
-        }
-        const made = cardsOf(now).filter(({ id }) => [...copied.values()].includes(id));
-        made.forEach((copy) => leadTo(copy, copied));
-        regroup(now, made);
-        copies.splice(0, copies.length, ...withoutTheirs(now, [...copied.values()]));
-    });
-    // Made once ahead, so that it is known what they are called.
-    made(design);
-    return { edit: made, copies };
-}
-
-/** Copies are kept together with one another, not with what they come from. In place. */
-function regroup(design: Design, copies: readonly Card[]): void {
-    for (const group of new Set(copies.map(({ treatments }) => treatments.group))) {
-        const mates = copies.filter(({ treatments }) => treatments.group === group);
-        const fresh = group !== '' && mates.length > 1 ? freeGroup(design) : '';
-        mates.forEach(({ treatments }) => (treatments.group = fresh));
-    }
-}
-
-/** Makes a copy name other copies where its card named their cards. In place. */
-function leadTo(copy: Card, copied: ReadonlyMap<string, string>): void {
-    const now = (id: string) => copied.get(id) ?? id;
-    const { setInto, cutFrom } = copy.treatments;
-    copy.belongs.to = now(copy.belongs.to);
-    setInto.cards = setInto.cards.map(now);
-    cutFrom.card = now(cutFrom.card);
-    if (isLine(copy)) {
-        copy.fills.form = now(copy.fills.form);
-        copy.follows.outline.shape = now(copy.follows.outline.shape);
-        copy.follows.ring.with = now(copy.follows.ring.with);
-    }
-}
-
-const aside = ({ place }: Form | Motif) => {
-    place.across += 8000;
-    place.down += 8000;
-};
-
-function copyIn<Kind extends Card>(cards: Kind[], id: string, copyId: string, change: (copy: Kind) => void): string[] {
-    const at = cards.findIndex((card) => card.id === id);
-    const card = cards[at];
-    if (!card) {
-        return [];
-    }
-    const copy = { ...(JSON.parse(JSON.stringify(card)) as Kind), id: copyId, locked: false };
-    change(copy);
-    cards.splice(at + 1, 0, copy);
-    return [copyId];
-}
-
 /** What is done to a card, be it a line, a form or a motif. */
 export const withTreatments = (id: string, change: Change<Treatments>): Edit =>
     withCard(id, ({ treatments }) => change(treatments));
@@ -187,17 +118,6 @@ export const withTreatmentsIn = (id: string, change: Change<Treatments>, film: F
             if (film) {
                 takeFilm(design, film, 'beneath');
             }
-        }
-    });
-
-/** Mends a treatment, or makes one where a card lies on another that it was not set into. */
-export const withTreatmentFix = (id: string, { islands, into }: SheetFix): Edit =>
-    withTreatments(id, (treatments) => {
-        if (islands) {
-            treatments.cutFrom.islands = islands;
-        }
-        if (into) {
-            Object.assign(treatments.setInto, { into: 'cards', cards: [into] });
         }
     });
 
@@ -220,19 +140,3 @@ export const withKept = ({ card, x, y }: SheetRemoval, keep: boolean): Edit =>
             clean.kept.push({ card, x, y });
         }
     });
-
-/** What a snag offers to mend it, done to its card. */
-export const withFix = (id: string, fix: SheetFix): Edit =>
-    fix.above
-        ? withDepth(id, 'above', fix.above)
-        : fix.islands || fix.into
-          ? withTreatmentFix(id, fix)
-          : withCard(id, (card) => {
-                if (isLine(card)) {
-                    if (fix.letterHeight !== null) {
-                        Object.assign(card.size, { by: 'letter', length: fix.letterHeight });
-                    }
-                    card.lettering.spacing = fix.spacing ?? card.lettering.spacing;
-                    card.lettering.heft = fix.heft ?? card.lettering.heft;
-                }
-            });

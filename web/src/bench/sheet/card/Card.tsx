@@ -27,7 +27,7 @@ function CardOf({ card }: { card: AnyCard }) {
     const name = useBench((bench) => cardName(bench.design, id));
     const { choose, toggle } = useBenchStore().getState();
     const section = useRef<HTMLElement | null>(null);
-    const { attach, style, dragged, grip } = useGrip(id);
+    const { attach, grip } = useGrip(id);
     useEffect(() => {
         if (open) {
             section.current?.scrollIntoView({ block: 'nearest' });
@@ -39,9 +39,8 @@ function CardOf({ card }: { card: AnyCard }) {
                 section.current = element;
                 attach(element);
             }}
-            style={style}
             aria-label={`${kindOf(card)}: ${name}`}
-            className={`card relative shrink-0 py-1 pr-2 pl-5 ${chosen ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'} ${dragged ? 'z-10 opacity-80' : ''}`}
+            className={`card relative shrink-0 py-1 pr-2 pl-5 ${chosen ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'}`}
             onMouseDownCapture={(event) => {
                 if (event.shiftKey && event.target instanceof Element && !event.target.closest('[data-open]')) {
                     // Chosen besides, without going into the field under the pointer.

@@ -40,9 +40,9 @@ function DepthRow({ row }: { row: string }) {
     const colour = useBench((bench) => bench.design.films.find((film) => film.id === partOf(bench, id)?.film)?.colour);
     const chosen = useBench((bench) => bench.chosen.includes(id));
     const { choose } = useBenchStore().getState();
-    const { attach, style, dragged, grip } = useGrip(row);
+    const { attach, grip } = useGrip(row);
     return (
-        <li ref={attach} style={style} className={`relative ${dragged ? 'z-10 opacity-80' : ''}`}>
+        <li ref={attach} className="relative">
             <Grip name={`Depth of ${name}: drag it, or press the arrow keys`} {...grip} />
             <button
                 aria-pressed={chosen}

@@ -2,6 +2,7 @@ import { useShallow } from 'zustand/react/shallow';
 import type { Treatments } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { cardsOf, inTurn, withLetGo, withTreatments, type Card, type Change } from '../../model/edits';
+import { withInset } from '../../model/edits/insets';
 import { CardChoice } from '../../shared/CardChoice';
 import { Row, Rows } from '../../shared/Row';
 import type { Erasing } from '../../state/looks';
@@ -10,7 +11,6 @@ import { useTreatments } from '../card/useTreatments';
 import { BelongsRows } from './BelongsRows';
 import { CutFromRows } from './CutFromRows';
 import { ErasedRows } from './ErasedRows';
-import { put } from './put';
 import { SetIntoRows } from './SetIntoRows';
 
 const shapes: readonly { shape: Erasing['shape']; show: string }[] = [
@@ -80,7 +80,7 @@ export function InsetDrawer({ card }: { card: Card }) {
 
 /** Sets the card into another, or cuts it from one, to which it belongs from then on: where it lies, or in its middle. */
 function Into({ card: { id }, others }: { card: Card; others: readonly string[] }) {
-    const store = useBenchStore();
+    const { change, sheet } = useBenchStore().getState();
     const solid = useBench(
         useShallow(({ design }) =>
             [...design.forms, ...design.motifs].flatMap((card) => (card.id === id ? [] : [card.id])),
@@ -96,9 +96,9 @@ function Into({ card: { id }, others }: { card: Card; others: readonly string[] 
                     label="Set into"
                     none="choose a card"
                     cards={others}
-                    onChange={(card) => put(store, 'setInto', id, card)}
+                    onChange={(card) => change(withInset('setInto', id, card, sheet))}
                 />
-                <Button look="words" small onClick={() => put(store, 'setInto', id, null)}>
+                <Button look="words" small onClick={() => change(withInset('setInto', id, null, sheet))}>
                     all it lies on
                 </Button>
             </Row>
@@ -108,7 +108,7 @@ function Into({ card: { id }, others }: { card: Card; others: readonly string[] 
                         label="Cut from"
                         none="choose a form"
                         cards={solid}
-                        onChange={(card) => put(store, 'cutFrom', id, card)}
+                        onChange={(card) => change(withInset('cutFrom', id, card, sheet))}
                     />
                 </Row>
             )}

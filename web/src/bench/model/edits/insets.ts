@@ -1,23 +1,20 @@
 import type { Sheet } from '../../../api/client';
-import { inTurn, withOwner, withTreatments, type Edit } from '../../model/edits';
-import { bottomUp } from '../../model/edits/depths';
-import { overlaps } from '../../model/pose';
-import type { BenchStore } from '../../state/store';
+import { overlaps } from '../pose';
+import { withOwner } from './belongings';
+import { withTreatments } from './cards';
+import { bottomUp } from './depths';
+import { inTurn, type Edit } from './edit';
 
 /**
  * Sets a card into another one, or into all that it lies on where none is named, or cuts it from one. It belongs to that from then on:
  * where it lies, or in its middle, if it lies elsewhere. It keeps its size.
  */
-export function put(store: BenchStore, what: 'setInto' | 'cutFrom', id: string, card: string | null): void {
-    const { change, design, sheet } = store.getState();
-    const lowest = bottomUp(design).find((other) => other.id !== id && lieTogether(sheet, id, other.id))?.id;
-    const owner = card ?? lowest ?? null;
-    const belong: Edit = owner
-        ? withOwner(id, owner, sheet, lieTogether(sheet, id, owner) ? 'there' : 'middle')
-        : (now) => now;
-    change(
-        inTurn(
-            belong,
+export const withInset =
+    (what: 'setInto' | 'cutFrom', id: string, card: string | null, sheet: Sheet): Edit =>
+    (design) => {
+        const owner = card ?? bottomUp(design).find((other) => other.id !== id && lieTogether(sheet, id, other.id))?.id;
+        return inTurn(
+            withOwner(id, owner ?? '', sheet, owner && !lieTogether(sheet, id, owner) ? 'middle' : 'there'),
             withTreatments(id, ({ setInto, cutFrom }) => {
                 if (what === 'cutFrom') {
                     cutFrom.card = card ?? '';
@@ -28,9 +25,8 @@ export function put(store: BenchStore, what: 'setInto' | 'cutFrom', id: string, 
                     );
                 }
             }),
-        ),
-    );
-}
+        )(design);
+    };
 
 function lieTogether(sheet: Sheet, one: string, other: string): boolean {
     const ink = (id: string) => sheet.parts.find((part) => part.card === id)?.ink;

@@ -1,0 +1,28 @@
+import type { Sheet, SheetFix } from '../../../api/client';
+import { withTreatments } from './cards';
+import { withDepth } from './depths';
+import { isLine, withCard, type Edit } from './edit';
+import { withInset } from './insets';
+
+/** What a snag offers to mend it, done to its card. */
+export function withFix(id: string, fix: SheetFix, sheet: Sheet): Edit {
+    const { above, into, islands } = fix;
+    if (above) {
+        return withDepth(id, 'above', above);
+    }
+    if (into) {
+        return withInset('setInto', id, into, sheet);
+    }
+    if (islands) {
+        return withTreatments(id, ({ cutFrom }) => (cutFrom.islands = islands));
+    }
+    return withCard(id, (card) => {
+        if (isLine(card)) {
+            if (fix.letterHeight !== null) {
+                Object.assign(card.size, { by: 'letter', length: fix.letterHeight });
+            }
+            card.lettering.spacing = fix.spacing ?? card.lettering.spacing;
+            card.lettering.heft = fix.heft ?? card.lettering.heft;
+        }
+    });
+}
