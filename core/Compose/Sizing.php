@@ -47,6 +47,9 @@ final readonly class Sizing
 
             return $up > 0 ? [$up * $line->size->stretch / 100, $up] : throw CompositionException::cannotBeThatSmall();
         }
+        if (SizeBy::Both === $line->size->by) {
+            return self::both($line, $lettering, $scale, $ground);
+        }
         $stretch = $line->size->stretch / 100;
         $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->area);
         $aim = SizeBy::Area === $line->size->by ? $ground->area->width() : $line->size->length;
@@ -68,6 +71,9 @@ final readonly class Sizing
         [$left, $bottom, $right, $top] = $lettering->ink;
         $stretch = $line->size->stretch / 100;
         $length = $line->size->length;
+        if (SizeBy::Both === $line->size->by) {
+            return [$length / \max($right - $left, 1e-9), $line->size->high / \max($top - $bottom, 1e-9)];
+        }
         $up = match ($line->size->by) {
             SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Height => $length / \max($top - $bottom, 1e-9),
@@ -82,6 +88,32 @@ final readonly class Sizing
         return [$up * $stretch, $up];
     }
 
+    /**
+     * Both scales so that the ink has a width and a height: in turns, each by what it is off, as bending changes both a little.
+     *
+     * @param array{float, float} $scale of the straight line
+     *
+     * @return array{float, float}
+     *
+     * @throws CompositionException|FontException
+     */
+    private static function both(Line $line, TypesetWords $lettering, array $scale, Ground $ground): array
+    {
+        [$across, $up] = $scale;
+        for ($step = 0; $step < self::STEPS; ++$step) {
+            [$left, $bottom, $right, $top] = Setting::of($line, $lettering, $across, $up, $ground)->reach();
+            [$width, $height] = [$right - $left, $top - $bottom];
+            if (\abs($width - $line->size->length) <= self::NEAR && \abs($height - $line->size->high) <= self::NEAR) {
+                return [$across, $up];
+            }
+            $across *= $line->size->length / \max($width, 1.0);
+            // A bow takes its part of the height: what the letters take besides is scaled.
+            $up *= \max(0.2, 1 + ($line->size->high - $height) / \max(($lettering->ink[3] ?? 0.0) * $up - ($lettering->ink[1] ?? 0.0) * $up, 1.0));
+        }
+
+        return $up > 1e-6 && $across > 1e-6 ? [$across, $up] : throw CompositionException::cannotBeThatSmall();
+    }
+
     /** How much larger than asked for the ink is, in µm; below 0 where it is smaller. */
     private static function over(Line $line, Setting $setting, Box $area): float
     {
@@ -89,7 +121,7 @@ final readonly class Sizing
         [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->place->turn : 0.0);
         $length = $line->size->length;
         $over = match ($line->size->by) {
-            SizeBy::Width, SizeBy::Letter => $right - $left - $length,
+            SizeBy::Width, SizeBy::Letter, SizeBy::Both => $right - $left - $length,
             SizeBy::Height => $top - $bottom - $length,
             // What has its place has to fit where it is.
             SizeBy::Area => $isPlaced

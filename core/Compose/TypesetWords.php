@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Design\Align;
 use Uvret\Design\Letter;
 use Uvret\Design\Lettering;
+use Uvret\Design\Rows;
+use Uvret\Design\RowWidths;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Region;
@@ -37,7 +40,24 @@ final readonly class TypesetWords
     ) {
     }
 
-    public static function of(Lettering $lettering, Font $font): self
+    /** @param Align $align of several rows to each other */
+    public static function of(Lettering $lettering, Font $font, Align $align = Align::Centre): self
+    {
+        if (!\str_contains($lettering->words, "\n")) {
+            return self::row($lettering, $font, $lettering->words, 0);
+        }
+        $rows = [];
+        $first = 0;
+        foreach (\explode("\n", $lettering->words) as $words) {
+            $rows[] = self::row($lettering, $font, $words, $first);
+            $first += \mb_strlen($words) + 1;
+        }
+
+        return self::stacked($rows, $lettering->rows, $align);
+    }
+
+    /** @param int $first the place of the row's first letter in the words */
+    private static function row(Lettering $lettering, Font $font, string $words, int $first): self
     {
         $perMille = $font->unitsPerEm / 1000;
         $glyphs = [];
@@ -46,24 +66,25 @@ final readonly class TypesetWords
         $room = 0.0;
         $end = 0.0;
         $spaces = 0;
-        $characters = \mb_str_split($lettering->words);
-        foreach ($font->shape($lettering->words, LineFeatures::of($lettering), $lettering->language)->glyphs as $placed) {
-            if ($placed->cluster !== $cluster) {
+        $characters = \mb_str_split($words);
+        foreach ($font->shape($words, LineFeatures::of($lettering->withWords($words, $lettering->letters)), $lettering->language)->glyphs as $placed) {
+            $at = $first + $placed->cluster;
+            if ($at !== $cluster) {
                 // Tracking and more room go between letters; their marks and the pieces of one stay together.
                 ++$letters;
                 foreach ($lettering->letters as $letter) {
-                    $room += $letter->at > ($cluster ?? -1) && $letter->at <= $placed->cluster ? $letter->kern * $perMille : 0;
+                    $room += $letter->at > ($cluster ?? $first - 1) && $letter->at <= $at ? $letter->kern * $perMille : 0;
                 }
-                $spaces += null !== $cluster && ' ' === ($characters[$cluster] ?? '') ? 1 : 0;
-                $cluster = $placed->cluster;
+                $spaces += null !== $cluster && ' ' === ($characters[$cluster - $first] ?? '') ? 1 : 0;
+                $cluster = $at;
             }
-            $letter = $lettering->letters[$placed->cluster] ?? null;
+            $letter = $lettering->letters[$at] ?? null;
             $glyph = $letter->glyph ?? null;
             $glyph = null !== $glyph && $glyph < $font->glyphCount ? $glyph : $placed->glyph;
             $bounds = $font->outline($glyph)->bounds();
             $x = $placed->x + $letters * $lettering->spacing * $perMille + $room;
             if (null !== $bounds) {
-                $glyphs[] = [$placed->cluster, $glyph, self::place($letter, $bounds, $x, $placed, $perMille), $letters, $spaces];
+                $glyphs[] = [$at, $glyph, self::place($letter, $bounds, $x, $placed, $perMille), $letters, $spaces];
             }
             $advance = $placed->advance;
             if ($glyph !== $placed->glyph) {
@@ -81,6 +102,54 @@ final readonly class TypesetWords
             letters: $letters + 1,
             spaces: $spaces,
             space: $font->spaceWidth() + $lettering->spacing * $perMille,
+        );
+    }
+
+    /**
+     * Rows under one another: the baseline of the last one is y = 0.
+     *
+     * @param non-empty-list<self> $rows from the top down
+     */
+    private static function stacked(array $rows, Rows $how, Align $align): self
+    {
+        $font = $rows[0]->font;
+        $width = static fn (self $row): float => null === $row->ink ? 0.0 : $row->ink[2] - $row->ink[0];
+        $widest = \max(\array_map($width, $rows));
+        $high = $font->letterHeight();
+        $down = 0.0;
+        $glyphs = $downs = [];
+        foreach ($rows as $number => $row) {
+            $scale = 1.0;
+            $own = $width($row);
+            if ($own > 0 && RowWidths::BySize === $how->widths) {
+                $scale = $widest / $own;
+            } elseif ($row->letters > 1 && RowWidths::BySpacing === $how->widths) {
+                // Only some of the letters may have ink; what is missing then is spread too.
+                for ($turn = 0; $turn < 3; ++$turn) {
+                    $row = $row->spread(($widest - $width($row)) / ($row->letters - 1), 0.0);
+                }
+            }
+            // What lies between two rows stays, whatever the size of their letters.
+            $down += 0 === $number ? 0.0 : ($how->spacing / 100 - 1 + $scale) * $high;
+            [$left, , $right] = $row->ink ?? [0.0, 0.0, 0.0, 0.0];
+            $x = -$left * $scale + ($widest - ($right - $left) * $scale) * $align->share();
+            $rows[$number] = $row;
+            $downs[$number] = Affine::scale($scale)->then(Affine::move($x, -$down));
+        }
+        foreach ($rows as $number => $row) {
+            foreach ($row->glyphs as [$letter, $glyph, $place, $letters, $spaces]) {
+                $glyphs[] = [$letter, $glyph, $place->then($downs[$number])->then(Affine::move(0, $down)), $letters, $spaces];
+            }
+        }
+
+        return new self(
+            font: $font,
+            glyphs: $glyphs,
+            ink: self::bounds($font, $glyphs, Affine::identity()),
+            advance: \max(\array_column($rows, 'advance')),
+            letters: \max(\array_column($rows, 'letters')),
+            spaces: \max(\array_column($rows, 'spaces')),
+            space: $rows[0]->space,
         );
     }
 

@@ -33,7 +33,7 @@ final readonly class Welder
     public function block(Line $line, Ground $ground): ?Block
     {
         $font = $ground->font($line);
-        $lettering = TypesetWords::of($line->lettering, $font);
+        $lettering = TypesetWords::of($line->lettering, $font, $line->place->align);
         $scale = Sizing::of($line, $lettering, $ground);
         if (null === $scale || null === $lettering->ink) {
             $missing = self::missing($line, $font);

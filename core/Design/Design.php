@@ -92,11 +92,13 @@ final readonly class Design
     {
         $line = $this->line($id);
         if (null !== $line) {
-            return '“'.\trim($line->lettering->words).'”';
+            return '“'.\trim(\str_replace("\n", ' / ', $line->lettering->words)).'”';
         }
         foreach ($this->forms as $form) {
             if ($form->id === $id) {
-                return "the {$form->shape->kind->value}";
+                $alike = \array_values(\array_filter($this->forms, static fn (Form $other): bool => $other->shape->kind === $form->shape->kind));
+
+                return "the {$form->shape->kind->value}".(\count($alike) > 1 ? ' '.(1 + (int) \array_search($form, $alike, true)) : '');
             }
         }
         foreach ($this->motifs as $motif) {

@@ -14,6 +14,7 @@ final readonly class Lettering
     /**
      * @param int                $spacing   tracking in thousandths of the font's em
      * @param int                $heft      how much the strokes are grown, or below 0 thinned, on either side, in µm
+     * @param Rows               $rows      how rows stand to each other, which line feeds part
      * @param string             $language  like nl; empty for none
      * @param list<string>       $features  OpenType features like ss01 or -liga
      * @param bool               $wordForms the first and last letters of words in the forms that the font has for them
@@ -24,6 +25,7 @@ final readonly class Lettering
         public string $font,
         public int $spacing,
         public int $heft,
+        public Rows $rows,
         public string $language,
         public array $features,
         public bool $wordForms,

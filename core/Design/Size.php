@@ -9,11 +9,13 @@ final readonly class Size
 {
     /**
      * @param int   $length  in µm
+     * @param int   $high    the height in µm, where it has both a width and a height
      * @param float $stretch the width in percent of what the font's proportions give
      */
     public function __construct(
         public SizeBy $by,
         public int $length,
+        public int $high,
         public float $stretch,
     ) {
     }

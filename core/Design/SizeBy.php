@@ -18,4 +18,7 @@ enum SizeBy: string
 
     /** The margin that is left when the ink is fitted into the placement area. */
     case Area = 'area';
+
+    /** A width and a height, whatever the proportions of the font. */
+    case Both = 'both';
 }

@@ -24,7 +24,7 @@ final class Designs
 
     private const GROUPS = [
         'lines' => [
-            'lettering' => ['words', 'font', 'spacing', 'heft', 'language', 'features', 'wordForms', 'joins', 'letters'],
+            'lettering' => ['words', 'font', 'spacing', 'heft', 'rows', 'language', 'features', 'wordForms', 'joins', 'letters'],
             'place' => ['align', 'turn'],
             'stacking' => ['gap', 'tight', 'shift', 'alignTo'],
             'size' => ['stretch'],

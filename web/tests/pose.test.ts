@@ -115,14 +115,19 @@ describe('sizing by hand', () => {
             { by: 'letter', length: 45000 },
         ],
     ] as const)('keeps the proportions: %o', (size, expected) => {
-        expect(made(1.5, 1.5, size)?.size).toEqual({ ...expected, stretch: 100 });
+        expect(made(1.5, 1.5, size)?.size).toMatchObject({ ...expected, stretch: 100 });
     });
 
     it('puts what is not in proportion into the stretch, within its limits', () => {
         const size = { by: 'letter', length: 30000 } as const;
-        expect(made(3, 1.5, size)?.size).toEqual({ by: 'letter', length: 45000, stretch: 200 });
+        expect(made(3, 1.5, size)?.size).toMatchObject({ by: 'letter', length: 45000, stretch: 200 });
         expect(made(90, 1, size)?.size.stretch).toBe(1000);
         expect(made(0.001, 1, size)?.size.stretch).toBe(10);
+    });
+
+    it('stretches a line of a width and a height to both', () => {
+        const size = { by: 'both', length: 120000, high: 40000 } as const;
+        expect(made(2, 0.5, size)?.size).toMatchObject({ by: 'both', length: 240000, high: 20000, stretch: 100 });
     });
 
     it('an arc grows with its letters', () => {

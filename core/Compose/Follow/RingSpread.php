@@ -44,7 +44,7 @@ final readonly class RingSpread
         $texts = [[$line, $lettering, $across, $up]];
         $partner = $ground->ringPartner($line);
         if (null !== $partner && RingPart::Round !== $line->follows->ring->part && $partner->follows->ring->part !== $line->follows->ring->part) {
-            $other = TypesetWords::of($partner->lettering, $ground->font($partner));
+            $other = TypesetWords::of($partner->lettering, $ground->font($partner), $partner->place->align);
             $scale = Sizing::straight($partner, $other, $ground->area);
             if (null !== $scale) {
                 $texts[] = [$partner, $other, ...$scale];

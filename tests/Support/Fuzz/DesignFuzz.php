@@ -19,7 +19,7 @@ final class DesignFuzz
 {
     private const FILMS = ['ink', 'chalk', 'buoy'];
     private const FONTS = ['anton', 'lobster', 'graduate', 'sacramento', 'bungee', 'rye', 'oswald', 'gone'];
-    private const WORDS = ['TERN', 'Regatta', 'Ot–ilie', 'ROWING CLUB', 'a', '', '  x ', 'ÀB', "A\u{301}", '☃'];
+    private const WORDS = ['TERN', 'Regatta', 'Ot–ilie', 'ROWING CLUB', "TERN\nPoint", 'a', '', '  x ', 'ÀB', "A\u{301}", '☃'];
     private const FINISHES = ['smooth', 'glitter', 'flock', 'puff', 'metallic', 'stretch'];
 
     /** Fields whose values would mostly be refused. */

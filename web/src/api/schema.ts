@@ -1185,7 +1185,10 @@ export interface components {
         };
         /** @description The words, and how the font sets them. */
         DesignLettering: {
-            /** words */
+            /**
+             * words
+             * @description With a line feed between rows.
+             */
             words: string;
             /** font */
             font: components["schemas"]["DesignId"];
@@ -1201,6 +1204,11 @@ export interface components {
              * @default 0
              */
             heft: number;
+            /**
+             * @description How rows stand to each other, where there are several.
+             * @default []
+             */
+            rows: components["schemas"]["DesignRows"];
             /**
              * language
              * @description The language of the words, like nl: some fonts draw letters in its way.
@@ -1472,6 +1480,19 @@ export interface components {
              */
             gap: components["schemas"]["DesignDistance"];
         };
+        DesignRows: {
+            /**
+             * @description From baseline to baseline, in percent of the height of the letter H.
+             * @default 140
+             */
+            spacing: number;
+            /**
+             * @description Whether all rows are made as wide as the widest, and how: by the size of their letters, or by their spacing.
+             * @default own
+             * @enum {unknown}
+             */
+            widths: "own" | "by size" | "by spacing";
+        };
         /** @description Knocks the card out of others. */
         DesignSetInto: {
             /**
@@ -1553,11 +1574,16 @@ export interface components {
         };
         DesignSize: {
             /**
-             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area.
+             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height.
              * @enum {unknown}
              */
-            by: "width" | "height" | "letter" | "area";
+            by: "width" | "height" | "letter" | "area" | "both";
             length: number;
+            /**
+             * @description The height of the ink, where it has both a width and a height.
+             * @default 20000
+             */
+            high: number;
             /**
              * stretch
              * @description The width in percent of what the font's proportions give.

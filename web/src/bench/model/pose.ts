@@ -159,6 +159,12 @@ export const resized =
     (part: SheetPart, along: number, across: number): Change<Line> =>
     (line) => {
         const { size } = line;
+        scaleShape(line, across);
+        if (size.by === 'both') {
+            size.length = Math.max(500, Math.round(part.width * along));
+            size.high = Math.max(500, Math.round(part.height * across));
+            return;
+        }
         size.stretch = Math.min(1000, Math.max(10, Math.round(size.stretch * (along / across) * 100) / 100));
         const [by, length] = {
             width: ['width', part.width * along] as const,
@@ -167,7 +173,6 @@ export const resized =
             letter: ['letter', part.letterHeight * across] as const,
         }[size.by];
         Object.assign(size, { by, length: Math.max(500, Math.round(length)) });
-        scaleShape(line, across);
     };
 
 /** Makes what a line follows and fills as much larger as the line; what lies in a place of its own stays as large. */

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef } from 'react';
 import type { Line } from '../../api/client';
 import { withWords } from '../model/edits';
 import { faceOf } from '../../type/fontFaces';
+import { cleaned, pasted, rowsOf } from '../shared/rows';
 import { lineOf, partOf } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
 import { useStage } from './StageView';
@@ -25,22 +26,23 @@ function WordsField({ line }: { line: Line }) {
         x: ((part?.middleX ?? 0) - box.left) / pixel,
         y: ((part?.middleY ?? 0) - box.top) / pixel,
     };
-    const ref = useRef<HTMLInputElement>(null);
+    const ref = useRef<HTMLTextAreaElement>(null);
     useEffect(() => {
         ref.current?.focus();
         ref.current?.select();
     }, []);
-    // No caret fits letters that are not in a straight row: they are written beside them.
-    const isBent = Boolean(part?.trace && (part.trace.path || part.trace.edges.length > 0));
+    // No caret fits letters that are not in one straight row: they are written beside them.
+    const rows = rowsOf(line.lettering.words);
+    const isBent = rows > 1 || Boolean(part?.trace && (part.trace.path || part.trace.edges.length > 0));
     const width = isBent ? 260 : Math.max((part?.width ?? 0) / pixel, 60);
-    const height = isBent ? 36 : Math.max((part?.height ?? 0) / pixel, 24);
+    const height = isBent ? 12 + 24 * rows : Math.max((part?.height ?? 0) / pixel, 24);
     const fit = useMemo(() => fitted(line, width), [line, width]);
     const { size, left } = isBent ? { size: 18, left: 0 } : fit;
     return (
-        <input
+        <textarea
             ref={ref}
             aria-label="Words on the stage"
-            className={`absolute overflow-visible rounded-[2px] border-b-2 border-dashed border-basting caret-marigold outline-none ${isBent ? 'bg-paper px-2 text-ink' : 'bg-transparent text-transparent selection:bg-basting/40 selection:text-transparent'}`}
+            className={`absolute resize-none overflow-hidden rounded-[2px] border-b-2 border-dashed border-basting caret-marigold outline-none ${isBent ? 'bg-paper px-2 text-ink' : 'bg-transparent text-transparent selection:bg-basting/40 selection:text-transparent'}`}
             style={{
                 fontFamily: `'${faceOf(line.lettering.font)}'`,
                 fontSize: `${size}px`,
@@ -57,10 +59,15 @@ function WordsField({ line }: { line: Line }) {
             maxLength={2000}
             autoComplete="off"
             spellCheck={false}
-            onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
+            onChange={(event) => change(withWords(line.id, cleaned(event.target.value)), `words:${line.id}`)}
+            onPaste={(event) => {
+                event.preventDefault();
+                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget)));
+            }}
             onBlur={onClose}
             onKeyDown={(event) => {
-                if (event.key === 'Enter' || event.key === 'Escape') {
+                // Enter begins another row, as in the card; alone with Ctrl it ends like Escape.
+                if (event.key === 'Escape' || (event.key === 'Enter' && event.ctrlKey)) {
                     event.stopPropagation();
                     onClose();
                 }

@@ -28,7 +28,7 @@ export function cardName(design: Design, id: string): string {
     const line = design.lines.find((candidate) => candidate.id === id);
     const form = design.forms.find((candidate) => candidate.id === id);
     if (line) {
-        return line.lettering.words.trim() || 'a line without words';
+        return line.lettering.words.trim().replaceAll('\n', ' / ') || 'a line without words';
     }
     const motif = design.motifs.find((candidate) => candidate.id === id);
     if (motif) {

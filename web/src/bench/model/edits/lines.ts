@@ -65,14 +65,14 @@ export const withEqualWidths = (width: number): Edit =>
         }
     });
 
-/** A line of another size, which is so many times what it was, with all that belongs to it. */
-export const withLineSize = (id: string, { by, length }: Pick<Size, 'by' | 'length'>, factor: number): Edit =>
+/** A line of another size, which is so many times what it was along and across, with all that belongs to it. */
+export const withLineSize = (id: string, next: Partial<Size>, along: number, across = along): Edit =>
     edit((design) => {
         const line = design.lines.find((candidate) => candidate.id === id);
         if (line) {
-            Object.assign(line.size, { by, length });
+            Object.assign(line.size, next);
             line.belongs.scale = 100;
-            sizeTheirs(design, id, factor, factor);
+            sizeTheirs(design, id, along, across);
         }
     });
 

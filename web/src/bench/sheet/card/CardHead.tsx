@@ -4,7 +4,7 @@ import { showRound } from '../../../measure';
 import { isLine, withCardFilm, withWords, type Card } from '../../model/edits';
 import { faceOf, loadFaces } from '../../../type/fontFaces';
 import { FilmChoice } from '../../shared/FilmChoice';
-import { pasteInOneLine } from '../../shared/pasteInOneLine';
+import { cleaned, pasted, rowsOf } from '../../shared/rows';
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 import { filmOf } from './films';
@@ -52,7 +52,7 @@ export function CardHead({ card, open, name }: Props) {
 
 function Words({ line, open }: { line: Line; open: boolean }) {
     const { change, choose, chosen } = useBenchStore().getState();
-    const input = useRef<HTMLInputElement>(null);
+    const input = useRef<HTMLTextAreaElement>(null);
     const { words, font } = line.lettering;
     useEffect(() => loadFaces([{ id: font }]), [font]);
     useEffect(() => {
@@ -62,21 +62,27 @@ function Words({ line, open }: { line: Line; open: boolean }) {
         // Only when the card opens: an emptied field keeps the caret anyway.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [open]);
+    const rows = rowsOf(words);
     return (
-        <input
+        <textarea
             ref={input}
             id={`words-${line.id}`}
             aria-label="Words"
-            className={`w-full min-w-0 bg-transparent text-ellipsis placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below py-0.5 text-[21px] leading-8' : 'text-[16px] leading-6'} ${line.hidden ? 'opacity-45' : ''}`}
+            className={`block w-full min-w-0 resize-none bg-transparent placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below py-0.5 text-[21px] leading-8' : 'overflow-hidden text-[16px] leading-6 whitespace-nowrap'} ${rows > 1 && open ? 'text-[17px]! leading-6!' : ''} ${line.hidden ? 'opacity-45' : ''}`}
             style={{ fontFamily: `'${faceOf(font)}', var(--font-sans)` }}
             placeholder="Type the words"
+            title={open ? 'Enter begins another row' : undefined}
+            rows={open ? Math.min(rows, 4) : 1}
             maxLength={2000}
             autoComplete="off"
             spellCheck={false}
-            value={words}
+            value={open ? words : words.replaceAll('\n', ' / ')}
             onFocus={() => chosen.join() !== line.id && choose(line.id)}
-            onPaste={(event) => pasteInOneLine(event, (text) => change(withWords(line.id, text)))}
-            onChange={(event) => change(withWords(line.id, event.target.value), `words:${line.id}`)}
+            onPaste={(event) => {
+                event.preventDefault();
+                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget)));
+            }}
+            onChange={(event) => change(withWords(line.id, cleaned(event.target.value)), `words:${line.id}`)}
         />
     );
 }

@@ -1,4 +1,4 @@
-import type { Form, Frame, Line, Motif, SheetPart, Size } from '../../../api/client';
+import type { Form, Line, Motif, Size } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { LengthField } from '../../../ui/LengthField';
 import { isLine, withFree, withLineSize, withSide, type Card } from '../../model/edits';
@@ -14,16 +14,23 @@ export function SizeRow({ card }: { card: Card }) {
     );
 }
 
-/** The width, the height or the area defines a line's size: the one that does has a marigold frame. */
+/** The width, the height, both or the area define a line's size: what does has a marigold frame. */
 function OfLine({ line }: { line: Line }) {
     const unit = useBench((bench) => bench.design.unit);
     const part = useBench((bench) => partOf(bench, line.id));
     const area = useBench((bench) => bench.sheet.area);
     const { change } = useBenchStore().getState();
-    const { by, length } = line.size;
+    const { by, length, high } = line.size;
     const ink = part?.ink ? part : null;
-    const set = (next: Size['by'], to: number) =>
-        change(withLineSize(line.id, { by: next, length: to }, ink ? factor(ink, area, next, to) : 1));
+    const both = by === 'both';
+    const set = (next: Partial<Size>, along: number, across?: number) =>
+        change(withLineSize(line.id, next, along, across));
+    const times = (to: number, was: number | undefined) => (was ? to / was : 1);
+    const fit = (margin: number) =>
+        set(
+            { by: 'area', length: margin },
+            ink ? Math.min((area.width - 2 * margin) / ink.width, (area.height - 2 * margin) / ink.height) : 1,
+        );
     return (
         <>
             <LengthField
@@ -31,18 +38,34 @@ function OfLine({ line }: { line: Line }) {
                 note="wide"
                 unit={unit}
                 least={500}
-                rules={by === 'width'}
-                value={ink?.width ?? (by === 'width' ? length : null)}
-                onChange={(to) => set('width', to)}
+                rules={by === 'width' || both}
+                value={ink?.width ?? (by === 'width' || both ? length : null)}
+                onChange={(to) =>
+                    both
+                        ? set({ length: to }, times(to, ink?.width), 1)
+                        : set({ by: 'width', length: to }, times(to, ink?.width))
+                }
             />
             <LengthField
                 label="Ink height"
                 note="high"
                 unit={unit}
                 least={500}
-                rules={by === 'height'}
-                value={ink?.height ?? (by === 'height' ? length : null)}
-                onChange={(to) => set('height', to)}
+                rules={by === 'height' || both}
+                value={ink?.height ?? (by === 'height' ? length : both ? high : null)}
+                onChange={(to) =>
+                    both
+                        ? set({ high: to }, 1, times(to, ink?.height))
+                        : set({ by: 'height', length: to }, times(to, ink?.height))
+                }
+            />
+            <Chain
+                closed={!both}
+                onClick={() =>
+                    both || !ink
+                        ? set({ by: 'width', length: both ? length : (ink?.width ?? length) }, 1)
+                        : set({ by: 'both', length: ink.width, high: ink.height }, 1)
+                }
             />
             {by === 'area' ? (
                 <LengthField
@@ -53,7 +76,7 @@ function OfLine({ line }: { line: Line }) {
                     least={0}
                     rules
                     value={length}
-                    onChange={(to) => set('area', to)}
+                    onChange={fit}
                 />
             ) : (
                 <Button
@@ -61,27 +84,13 @@ function OfLine({ line }: { line: Line }) {
                     className="ml-auto"
                     aria-label="Fit to area"
                     title="As large as the area allows"
-                    onClick={() => set('area', 5000)}
+                    onClick={() => fit(5000)}
                 >
                     Fit
                 </Button>
             )}
         </>
     );
-}
-
-/** How many times as large a line becomes, which all that belongs to it becomes with it. */
-function factor({ width, height }: SheetPart, area: Frame, by: Size['by'], to: number): number {
-    switch (by) {
-        case 'width':
-            return to / width;
-        case 'height':
-            return to / height;
-        case 'area':
-            return Math.min((area.width - 2 * to) / width, (area.height - 2 * to) / height);
-        case 'letter':
-            return 1;
-    }
 }
 
 function OfShape({ card }: { card: Form | Motif }) {
@@ -110,24 +119,34 @@ function OfShape({ card }: { card: Form | Motif }) {
                 value={height}
                 onChange={(length) => change(withSide(card.id, 'height', length))}
             />
-            <Button
-                aria-label="Keep the proportions"
-                title={proportional ? 'Width and height change together' : 'Width and height change by themselves'}
-                on={proportional}
-                data-field="proportional"
-                className="px-1.5!"
+            <Chain
+                closed={proportional}
                 onClick={() => change(withFree(card.id, ({ size }) => (size.proportional = !proportional)))}
-            >
-                <svg aria-hidden viewBox="0 0 16 8" className="w-4 fill-none stroke-current stroke-[1.6]">
-                    <path
-                        d={
-                            proportional
-                                ? 'M6 1H4a3 3 0 0 0 0 6h2m4-6h2a3 3 0 0 1 0 6h-2M5 4h6'
-                                : 'M6 1H4a3 3 0 0 0 0 6h2m4-6h2a3 3 0 0 1 0 6h-2'
-                        }
-                    />
-                </svg>
-            </Button>
+            />
         </>
+    );
+}
+
+/** The chain between a width and a height: closed, one goes along with the other. */
+function Chain({ closed, onClick }: { closed: boolean; onClick: () => void }) {
+    return (
+        <Button
+            aria-label="Keep the proportions"
+            title={closed ? 'Width and height change together' : 'Width and height change by themselves'}
+            on={closed}
+            data-field="proportional"
+            className="px-1.5!"
+            onClick={onClick}
+        >
+            <svg aria-hidden viewBox="0 0 16 8" className="w-4 fill-none stroke-current stroke-[1.6]">
+                <path
+                    d={
+                        closed
+                            ? 'M6 1H4a3 3 0 0 0 0 6h2m4-6h2a3 3 0 0 1 0 6h-2M5 4h6'
+                            : 'M6 1H4a3 3 0 0 0 0 6h2m4-6h2a3 3 0 0 1 0 6h-2'
+                    }
+                />
+            </svg>
+        </Button>
     );
 }

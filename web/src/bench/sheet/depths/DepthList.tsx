@@ -8,7 +8,13 @@ import { useBench, useBenchStore } from '../../state/store';
 
 /** What lies on what: all cards, the top one first, to be put elsewhere by their grips. */
 export function DepthList() {
-    const ids = useBench(useShallow(({ design }) => bottomUp(design).map(({ id }) => rowId(id)))).reverse();
+    const ids = useBench(
+        useShallow(({ design }) =>
+            bottomUp(design)
+                .map(({ id }) => rowId(id))
+                .reverse(),
+        ),
+    );
     const store = useBenchStore();
     const move = (row: string, to: number) => {
         const others = ids.filter((other) => other !== row);

@@ -15,6 +15,7 @@ import { LetterRow } from './LetterRow';
 import { MendJoins } from './MendJoins';
 import { OneLetter } from './OneLetter';
 import { Ornaments } from './Ornaments';
+import { RowsOfWords } from './RowsOfWords';
 
 /** The letters of a line: all of them, or the one that is chosen. */
 export function LettersDrawer({ card }: { card: Card }) {
@@ -64,6 +65,7 @@ function AllLetters({ line }: { line: Line }) {
                         onChange={(stretch) => set('stretch', (now) => (now.size.stretch = stretch))}
                     />
                 </Row>
+                <RowsOfWords line={line} />
                 <Row name="Heft">
                     <LengthField
                         label="Heft: how much the strokes are grown or thinned on either side"

@@ -1,0 +1,60 @@
+import type { Line } from '../../../api/client';
+import { NumberField } from '../../../ui/NumberField';
+import { Segments } from '../../../ui/Segments';
+import { withLine } from '../../model/edits';
+import { Row } from '../../shared/Row';
+import { rowsOf } from '../../shared/rows';
+import { useBenchStore } from '../../state/store';
+
+/** How the rows of a line stand to each other, where it has several. */
+export function RowsOfWords({ line }: { line: Line }) {
+    const { change } = useBenchStore().getState();
+    const { rows, words } = line.lettering;
+    return rowsOf(words) < 2 ? null : (
+        <>
+            <Row name="Rows">
+                <NumberField
+                    label="From row to row, in percent of the height of the capitals"
+                    field="rows"
+                    unit="%"
+                    least={50}
+                    most={1000}
+                    step={5}
+                    value={rows.spacing}
+                    onChange={(spacing) =>
+                        change(
+                            withLine(line.id, ({ lettering }) => (lettering.rows.spacing = spacing)),
+                            `rows:${line.id}`,
+                        )
+                    }
+                />
+                <Segments
+                    label="Rows to each other"
+                    small
+                    value={line.place.align}
+                    options={[
+                        { value: 'left', show: 'left' },
+                        { value: 'centre', show: 'centre' },
+                        { value: 'right', show: 'right' },
+                    ]}
+                    onChange={(align) => change(withLine(line.id, ({ place }) => (place.align = align)))}
+                />
+            </Row>
+            <Row name="All as wide">
+                <Segments
+                    label="Widths of the rows"
+                    small
+                    value={rows.widths}
+                    options={[
+                        { value: 'own', show: 'no' },
+                        { value: 'by size', show: 'by size' },
+                        { value: 'by spacing', show: 'by spacing' },
+                    ]}
+                    onChange={(widths) =>
+                        change(withLine(line.id, ({ lettering }) => (lettering.rows.widths = widths)))
+                    }
+                />
+            </Row>
+        </>
+    );
+}

@@ -1,0 +1,48 @@
+// @vitest-environment jsdom
+import { describe, expect, it } from 'vitest';
+import { cardName, withWords } from '../src/bench/model/edits';
+import { cleaned, pasted, rowsOf } from '../src/bench/shared/rows';
+import { withLines } from './support/designs';
+
+describe('words of several rows', () => {
+    it.each([
+        ['TERN', 'TERN', 1],
+        ['TERN\nPOINT', 'TERN\nPOINT', 2],
+        ['TERN\r\nPOINT\rCREW', 'TERN\nPOINT\nCREW', 3],
+        ['Ottilie\tKrag', 'Ottilie Krag', 1],
+        ['a\u0000b\u0085c', 'a b c', 1],
+        ['TERN\n', 'TERN\n', 2],
+    ])('%j is kept as %j', (typed, kept, rows) => {
+        expect(cleaned(typed)).toBe(kept);
+        expect(rowsOf(kept)).toBe(rows);
+    });
+
+    it('are no longer than what the server takes', () => {
+        expect(cleaned('x'.repeat(3000))).toHaveLength(2000);
+    });
+
+    it.each([
+        ['in an empty field', '', 0, 0, 'TERN\r\nPOINT\r\n', 'TERN\nPOINT'],
+        ['in the middle', 'AB', 1, 1, '\nx\n', 'AxB'],
+        ['in place of what is marked', 'TERN POINT', 5, 10, 'CREW', 'TERN CREW'],
+    ])('are pasted %s', (_, value, from, to, text, words) => {
+        const field = document.createElement('textarea');
+        field.value = value;
+        field.setSelectionRange(from, to);
+        expect(pasted(text, field)).toBe(words);
+    });
+
+    it('keep what is set for single letters, whichever row is changed', () => {
+        const design = withLines({ words: 'TERN\nPOINT', letters: [{ at: 6, film: 'buoy' }] as never });
+        const line = (words: string) => withWords('line-1', words)(design).lines[0]?.lettering;
+        expect(line('TERNS\nPOINT')?.letters).toMatchObject([{ at: 7, film: 'buoy' }]);
+        expect(line('TERN\nPOINTS')?.letters).toMatchObject([{ at: 6, film: 'buoy' }]);
+        expect(line('TERN\nA\nPOINT')?.letters).toMatchObject([{ at: 8, film: 'buoy' }]);
+        expect(line('TERN POINT')?.letters).toMatchObject([{ at: 6, film: 'buoy' }]);
+        expect(line('TERN')?.letters).toEqual([]);
+    });
+
+    it('are called in one line', () => {
+        expect(cardName(withLines({ words: 'TERN\nPOINT\n' }), 'line-1')).toBe('TERN / POINT');
+    });
+});
