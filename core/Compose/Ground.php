@@ -6,9 +6,11 @@ namespace Uvret\Compose;
 
 use Uvret\Design\BrimRing;
 use Uvret\Design\Design;
+use Uvret\Design\Dimensions;
 use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Joins;
 use Uvret\Design\Line;
+use Uvret\Design\SizeBy;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 use Uvret\Type\Font;
@@ -27,6 +29,9 @@ final readonly class Ground
 
     public int $brimY;
 
+    /** @var array<string, Dimensions> of the forms and motifs, by their ids */
+    private array $sizes;
+
     /** @param array<string, Region> $shapes by the ids of the forms and motifs */
     public function __construct(
         private TypeCase $typeCase,
@@ -37,8 +42,21 @@ final readonly class Ground
         $half = \intdiv($placement->width, 2);
         $this->area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
         $this->brim = $placement->brim;
+        $this->sizes = \array_column([...$design->forms, ...$design->motifs], 'size', 'id');
         $this->brimX = -$placement->across;
         $this->brimY = $placement->down;
+    }
+
+    /** What a line is fitted into: the area, or the form or motif that it belongs to, about the origin. */
+    public function room(Line $line): Box
+    {
+        $size = $this->sizes[$line->belongs->to] ?? null;
+        if (null === $size) {
+            return $this->area;
+        }
+        [$x, $y] = [\intdiv($size->width, 2), \intdiv($size->height, 2)];
+
+        return new Box(-$x, -$y, $size->width - $x, $size->height - $y);
     }
 
     /** Tells all that the block of a line depends on: its own groups of settings but for those that only move or treat it, and what it finds here. */
@@ -58,6 +76,7 @@ final readonly class Ground
                 $own,
                 null === $font ? null : [$font, \filemtime($font), \filesize($font)],
                 $this->area,
+                SizeBy::Area === $line->size->by ? $this->room($line) : null,
                 $this->brim,
                 $this->brimX,
                 $this->brimY,

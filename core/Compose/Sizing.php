@@ -27,7 +27,7 @@ final readonly class Sizing
      */
     public static function of(Line $line, TypesetWords $lettering, Ground $ground): ?array
     {
-        $scale = self::straight($line, $lettering, $ground->area);
+        $scale = self::straight($line, $lettering, $ground->room($line));
         if (null === $scale || null === $lettering->ink) {
             return null;
         }
@@ -51,8 +51,8 @@ final readonly class Sizing
             return self::both($line, $lettering, $scale, $ground);
         }
         $stretch = $line->size->stretch / 100;
-        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->area);
-        $aim = SizeBy::Area === $line->size->by ? $ground->area->width() : $line->size->length;
+        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->room($line));
+        $aim = SizeBy::Area === $line->size->by ? $ground->room($line)->width() : $line->size->length;
         $up = self::root($over, $scale[1], (float) \max(1, $aim)) ?? throw CompositionException::cannotBeThatSmall();
 
         return [$up * $stretch, $up];

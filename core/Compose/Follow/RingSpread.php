@@ -45,7 +45,7 @@ final readonly class RingSpread
         $partner = $ground->ringPartner($line);
         if (null !== $partner && RingPart::Round !== $line->follows->ring->part && $partner->follows->ring->part !== $line->follows->ring->part) {
             $other = TypesetWords::of($partner->lettering, $ground->font($partner), $partner->place->align);
-            $scale = Sizing::straight($partner, $other, $ground->area);
+            $scale = Sizing::straight($partner, $other, $ground->room($partner));
             if (null !== $scale) {
                 $texts[] = [$partner, $other, ...$scale];
             }

@@ -62,7 +62,7 @@ export const withLines = (...lines: LineSettings[]): Design =>
         const id = `line-${at + 1}`;
         return inTurn(
             withNewLine(id),
-            withLine(id, (line) => set(line, change)),
+            withLine(id, (line) => set(line, { size: { by: 'letter', length: 20000 }, ...change })),
         )(design);
     }, empty);
 

@@ -1,5 +1,6 @@
+import type { Film } from '../../api/client';
 import { freeId, isLine, withCards, withNewLine, withRemoved, type Card, type Change } from '../model/edits';
-import { cardOf } from '../state/select';
+import { cardOf, openCard } from '../state/select';
 import type { BenchStore } from '../state/store';
 
 export interface Action {
@@ -46,11 +47,11 @@ const allCards = (store: BenchStore) => {
     return [...lines, ...forms, ...motifs].map(({ id }) => id);
 };
 
-/** A new line at the end, chosen. */
-export function addLine(store: BenchStore): void {
+/** A new line at the end, or on the chosen form or motif; it is chosen then. */
+export function addLine(store: BenchStore, rack: readonly Film[] = []): void {
     const { design, change, choose, look } = store.getState();
     const id = freeId(design);
-    change(withNewLine(id));
+    change(withNewLine(id, openCard(store.getState()), rack));
     choose(id);
     look({ pane: 'sheet' });
 }

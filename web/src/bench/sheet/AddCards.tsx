@@ -3,6 +3,7 @@ import type { FormKind } from '../../api/client';
 import { freeId, withNewForm } from '../model/edits';
 import { formKinds, formNames } from '../model/forms';
 import { addLine } from '../shared/actions';
+import { useRack } from '../shared/FilmChoice';
 import { useBenchStore } from '../state/store';
 import { AddMotif } from './AddMotif';
 
@@ -12,15 +13,16 @@ const look =
 /** What can be put on the blank. */
 export function AddCards() {
     const store = useBenchStore();
+    const rack = useRack();
     const addForm = (kind: FormKind) => {
         const { design, change, choose } = store.getState();
         const id = freeId(design, 'form');
-        change(withNewForm(id, kind));
+        change(withNewForm(id, kind, rack));
         choose(id);
     };
     return (
         <div role="group" aria-label="Add" className="flex shrink-0 gap-2">
-            <button aria-label="Add a line" className={look} onClick={() => addLine(store)}>
+            <button aria-label="Add a line" className={look} onClick={() => addLine(store, rack)}>
                 Line
             </button>
             <Menu>

@@ -1,8 +1,8 @@
-import type { Line, Size } from '../../../api/client';
+import type { Film, Form, Line, Motif, Size } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { firstThatShows } from '../colours';
 import { sizeTheirs } from './belongings';
-import { edit, type Change, type Edit } from './edit';
+import { edit, takeFilm, type Change, type Edit } from './edit';
 
 export const withLine = (id: string, change: Change<Line>): Edit =>
     edit((design) => {
@@ -76,23 +76,49 @@ export const withLineSize = (id: string, next: Partial<Size>, along: number, acr
         }
     });
 
-/** A new line at the end, in the way of the last one. */
-export const withNewLine = (id: string): Edit =>
+/** How far a new line stays from the edges of the area, in µm. */
+const MARGIN = 5000;
+
+/**
+ * A new line at the end, in the font of the last one: fitted to the area, or into the form or motif that it is put on, to which it
+ * belongs; in a film that shows against what it lies on.
+ */
+export const withNewLine = (id: string, on: string | null = null, rack: readonly Film[] = []): Edit =>
     edit((design) => {
         const last = design.lines.at(-1);
-        const size = last && last.size.by !== 'area' ? last.size : { by: 'letter' as const, length: 20000 };
+        const under = [...design.forms, ...design.motifs].find((card) => card.id === on);
+        const { fabric, placement } = design.blank;
+        const films = [...design.films, ...rack];
+        const colour = under ? films.find(({ id }) => id === filmUnder(under))?.colour : undefined;
+        const film = colour
+            ? firstThatShows(films, [colour])
+            : (films.find((own) => own.id === last?.film) ?? firstThatShows(films, [fabric.colour]));
+        if (film) {
+            takeFilm(design, film, 'above');
+        }
+        const room = under ? under.size : placement;
+        const margin = under ? Math.round(0.1 * Math.min(room.width, room.height)) : MARGIN;
+        const whole = under !== undefined || !last;
         design.lines.push({
             ...defaults.line,
             id,
-            film: last?.film ?? firstThatShows(design.films, [design.blank.fabric.colour])?.id ?? '',
+            film: film?.id ?? '',
+            depth: under?.depth ?? 0,
+            belongs: { ...defaults.belonging, to: under?.id ?? '' },
             lettering: {
                 ...defaults.lettering,
                 words: '',
                 font: last?.lettering.font ?? 'lobster',
                 language: last?.lettering.language ?? '',
             },
-            size: { ...defaults.size, by: size.by, length: size.length },
+            size: {
+                ...defaults.size,
+                by: whole ? 'area' : 'width',
+                length: whole ? margin : Math.max(500, placement.width - 2 * MARGIN),
+            },
             place: { ...defaults.place, align: last?.place.align ?? 'centre' },
             stacking: { ...defaults.stacking, gap: last ? 8000 : 0 },
         });
     });
+
+const filmUnder = (card: Form | Motif) => ('colours' in card ? (card.colours[0]?.film ?? '') : card.film);

@@ -1,15 +1,17 @@
 import type { Line } from '../../../api/client';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
-import { withLine } from '../../model/edits';
+import { ownerOf, withLine } from '../../model/edits';
+import { isPlaced } from '../../model/follows';
 import { Row } from '../../shared/Row';
 import { rowsOf } from '../../shared/rows';
-import { useBenchStore } from '../../state/store';
+import { useBench, useBenchStore } from '../../state/store';
 
 /** How the rows of a line stand to each other, where it has several. */
 export function RowsOfWords({ line }: { line: Line }) {
     const { change } = useBenchStore().getState();
     const { rows, words } = line.lettering;
+    const placed = useBench(({ design }) => isPlaced(line) || ownerOf(design, line.id) !== undefined);
     return rowsOf(words) < 2 ? null : (
         <>
             <Row name="Rows">
@@ -28,17 +30,7 @@ export function RowsOfWords({ line }: { line: Line }) {
                         )
                     }
                 />
-                <Segments
-                    label="Rows to each other"
-                    small
-                    value={line.place.align}
-                    options={[
-                        { value: 'left', show: 'left' },
-                        { value: 'centre', show: 'centre' },
-                        { value: 'right', show: 'right' },
-                    ]}
-                    onChange={(align) => change(withLine(line.id, ({ place }) => (place.align = align)))}
-                />
+                {placed && <Aligned line={line} />}
             </Row>
             <Row name="All as wide">
                 <Segments
@@ -56,5 +48,23 @@ export function RowsOfWords({ line }: { line: Line }) {
                 />
             </Row>
         </>
+    );
+}
+
+/** Rows of a line that is not aligned to anything else. */
+function Aligned({ line }: { line: Line }) {
+    const { change } = useBenchStore().getState();
+    return (
+        <Segments
+            label="Rows to each other"
+            small
+            value={line.place.align}
+            options={[
+                { value: 'left', show: 'left' },
+                { value: 'centre', show: 'mid' },
+                { value: 'right', show: 'right' },
+            ]}
+            onChange={(align) => change(withLine(line.id, ({ place }) => (place.align = align)))}
+        />
     );
 }

@@ -1,0 +1,57 @@
+import { describe, expect, it } from 'vitest';
+import type { Design, Film } from '../src/api/client';
+import { edit, withForm, withNewForm, withNewLine } from '../src/bench/model/edits';
+import { empty, withForms, withLines } from './support/designs';
+
+const film = (id: string, colour: string): Film => ({ ...(empty.films[0] as Film), id, colour });
+const [chalk, ink, buoy] = [film('chalk', '#F5F1E8'), film('ink', '#22243A'), film('buoy', '#E2703A')];
+const on = (cloth: string, films: Film[], design: Design = empty) =>
+    edit((now) => {
+        now.blank.fabric.colour = cloth;
+        now.films = films;
+    })(design);
+
+describe('a new line', () => {
+    it('is fitted to the area where it is the first, else to its width', () => {
+        expect(withNewLine('line-1')(empty).lines[0]?.size).toMatchObject({ by: 'area', length: 5000 });
+        expect(withNewLine('line-2')(withLines({ words: 'TERN' })).lines[1]?.size).toMatchObject({
+            by: 'width',
+            length: 270000,
+        });
+    });
+
+    it('is fitted into the form that is chosen, belongs to it, and lies on it', () => {
+        const design = withForms(withLines({ words: 'TERN' }), { width: 100000, height: 40000, depth: 3 });
+        const line = withNewLine('line-2', 'form-1')(design).lines[1];
+        expect(line).toMatchObject({
+            size: { by: 'area', length: 4000 },
+            belongs: { to: 'form-1', across: 0, down: 0, scale: 100 },
+            depth: 3,
+        });
+        expect(withNewLine('line-2', 'line-1')(design).lines[1]?.belongs.to).toBe('');
+    });
+
+    it.each([
+        ['shows against the cloth', '#2B3350', [ink, chalk], null, 'chalk'],
+        ['shows against the form that it is put on', '#2B3350', [chalk, ink], 'chalk', 'ink'],
+        ['takes a film of the rack where none of the design’s shows', '#2B3350', [chalk], 'chalk', 'buoy'],
+    ])('%s', (_, cloth, films, form, expected) => {
+        const plain = on(cloth, films);
+        const design = form === null ? plain : withForm('form-1', (now) => (now.film = form))(withForms(plain, {}));
+        const next = withNewLine('line-1', form && 'form-1', [buoy])(design);
+        expect(next.lines[0]?.film).toBe(expected);
+        expect(next.films.map(({ id }) => id)).toContain(expected);
+    });
+});
+
+describe('a new form', () => {
+    it('shows against the cloth and the lettering; the next ones are of the same film', () => {
+        const design = edit(({ lines }) => lines.forEach((line) => (line.film = 'chalk')))(
+            on('#2B3350', [chalk], withLines({ words: 'TERN' })),
+        );
+        const first = withNewForm('form-1', 'circle', [ink, buoy])(design);
+        expect(first.forms[0]?.film).toBe('buoy');
+        expect(first.films.map(({ id }) => id)).toEqual(['buoy', 'chalk']);
+        expect(withNewForm('form-2', 'star', [ink])(first).forms[1]?.film).toBe('buoy');
+    });
+});
