@@ -96,10 +96,13 @@ final class Belongings
         }
         $turn = Affine::turn(-$to->turn);
         [$x, $y] = [$card->belongs->x, $card->belongs->y];
+        // What runs round a centre is put by that.
+        $isRound = $card instanceof Line && $card->follows->path->isPlaced() && null !== $own->trace?->circle;
+        [$middleX, $middleY] = $isRound ? $own->trace->circle : [$own->middleX, $own->middleY];
 
         return [
-            $to->middleX + (int) \round($turn->a * $x + $turn->c * $y) - $own->middleX,
-            $to->middleY + (int) \round($turn->b * $x + $turn->d * $y) - $own->middleY,
+            $to->middleX + (int) \round($turn->a * $x + $turn->c * $y) - $middleX,
+            $to->middleY + (int) \round($turn->b * $x + $turn->d * $y) - $middleY,
         ];
     }
 }

@@ -65,6 +65,12 @@ final class EverySnagTest extends TestCase
         ];
         $other = ['films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM];
 
+        $sandwich = static fn (string $film): array => [
+            'lines' => [],
+            'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
+            'forms' => [$plate([]), $plate(['id' => 'label', 'film' => $film], 120_000), $plate(['id' => 'dot', 'height' => 20_000], 40_000)],
+        ];
+        yield 'forms of one film on one another, with or without another film between' => [SnagKind::Unseen, $sandwich('ink'), $sandwich('sunup'), 'merge into one'];
         $under = static fn (int $width): array => [
             'lines' => [],
             'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose\Treat;
 
 use Uvret\Design\Design;
+use Uvret\Geometry\Region;
 
 /** Cards that lie on one another otherwise than was meant. */
 final readonly class Overlaps
@@ -60,6 +61,9 @@ final readonly class Overlaps
                     continue;
                 }
                 $common = $card->base[0]->region->intersect($other->base[0]->region);
+                if ($common->area() > self::LEAST && $isSameFilm) {
+                    $common = $common->subtract(...$this->between($card, $other));
+                }
                 if ($common->area() > self::LEAST) {
                     $upper = $this->depths->of($card->id) > $this->depths->of($other->id) ? $card : $other;
                     $kind = $isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering;
@@ -67,5 +71,22 @@ final readonly class Overlaps
                 }
             }
         }
+    }
+
+    /** @return list<Region> what of other films lies between two cards of the same one, so that they do not run into each other */
+    private function between(Card $card, Card $other): array
+    {
+        $depths = [$this->depths->of($card->id), $this->depths->of($other->id)];
+        $regions = [];
+        foreach ($this->cards as $middle) {
+            $depth = $this->depths->of($middle->id);
+            foreach ($middle->isSeen() && $depth > \min($depths) && $depth < \max($depths) ? [...$middle->base, ...$middle->added] : [] as $part) {
+                if ($part->film !== $card->base[0]->film) {
+                    $regions[] = $part->region;
+                }
+            }
+        }
+
+        return $regions;
     }
 }

@@ -59,7 +59,10 @@ export function putOnPath(line: Line, path: Follows['path'], part: SheetPart | u
             break;
         case 'outline':
             follows.lift ||= 3000;
-            follows.outline.shape ||= [...design.forms, ...design.motifs][0]?.id ?? '';
+            follows.outline.shape ||=
+                [...design.forms, ...design.motifs].find(({ id }) => id === line.belongs.to)?.id ??
+                [...design.forms, ...design.motifs][0]?.id ??
+                '';
             break;
         case 'arc':
             Object.assign(follows.arc, { by: 'rise', rise: Math.max(2000, Math.round((part?.width ?? 150000) / 9)) });

@@ -120,7 +120,9 @@ export const withOwner = (id: string, to: string, sheet: Sheet, where: 'there' |
         if (!card || !owner || !own || !other || id === to || belongingsOf(design, id).includes(to)) {
             return;
         }
-        const [right, down] = [own.middleX - other.middleX, own.middleY - other.middleY];
+        // What runs round a centre is put by that.
+        const middle = (isLine(card) && isPlaced(card) && own.trace?.circle) || { x: own.middleX, y: own.middleY };
+        const [right, down] = [middle.x - other.middleX, middle.y - other.middleY];
         card.belongs = {
             scale: 100,
             to,

@@ -8,7 +8,7 @@ import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 import { ArcRows } from './ArcRows';
 import { BrimRows } from './BrimRows';
-import { EdgeDetails, EdgeRow, FormOfEdges, Widths } from './EdgeRows';
+import { BothEdgesRow, EdgeDetails, EdgeRow, FormOfEdges, Widths } from './EdgeRows';
 import { OnThePath } from './OnThePath';
 import { OutlinePathRows } from './OutlinePathRows';
 import { RingDetails, RingRows } from './RingRows';
@@ -33,6 +33,7 @@ function BendOf({ line }: { line: Line }) {
                 {path === 'brim' && <BrimRows line={line} />}
                 {path === 'spiral' && <SpiralRows line={line} />}
                 {path === 'outline' && <OutlinePathRows line={line} />}
+                <BothEdgesRow line={line} />
                 {edges.map((edge) => (
                     <EdgeRow key={edge} line={line} name={edge} />
                 ))}

@@ -5,6 +5,7 @@ import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
 import { withLine, type Put } from '../../model/edits';
+import { bothEdges, bothOf, putEdges, type BothEdges } from '../../model/edges';
 import { isPlainEdge, takesForm } from '../../model/follows';
 import { CardChoice } from '../../shared/CardChoice';
 import { Row } from '../../shared/Row';
@@ -31,6 +32,30 @@ function useFills(line: Line) {
     return { unit, put };
 }
 
+/** What a line can fill: forms, and motifs with their outlines. */
+const useForms = () => useBench(useShallow(({ design }) => [...design.forms, ...design.motifs].map(({ id }) => id)));
+
+/** Both edges in one step; each can be something else by itself. */
+export function BothEdgesRow({ line }: { line: Line }) {
+    const { put } = useFills(line);
+    const forms = useForms();
+    const both = bothOf(line.fills);
+    const options = (Object.keys(bothEdges) as BothEdges[]).filter((name) => name !== 'form' || forms.length > 0);
+    return (
+        <Row name="Edges">
+            <Choice
+                label="Both edges"
+                className="min-w-0 flex-1"
+                value={both}
+                options={options}
+                by={(name) => name ?? ''}
+                show={(name) => (name ? bothEdges[name].show : 'each by itself')}
+                onChange={(name) => name && put((now) => putEdges(now, name, forms, line.belongs.to))}
+            />
+        </Row>
+    );
+}
+
 interface Props {
     line: Line;
     name: 'top' | 'bottom';
@@ -41,7 +66,7 @@ const hasRise = (edge: Edge) => edge.shape !== 'level' && edge.shape !== 'form';
 /** One of the edges that a line is stretched between: its shape and its rise. */
 export function EdgeRow({ line, name }: Props) {
     const { unit, put } = useFills(line);
-    const forms = useBench(useShallow(({ design }) => design.forms.map(({ id }) => id)));
+    const forms = useForms();
     const edge = line.fills[name];
     const options = (Object.keys(shapes) as Edge['shape'][]).filter((shape) => shape !== 'form' || forms.length > 0);
     return (
@@ -117,7 +142,7 @@ export function EdgeDetails({ line, name }: Props) {
 /** The form whose edges a line fills, and how far it stays inside. */
 export function FormOfEdges({ line }: { line: Line }) {
     const { unit, put } = useFills(line);
-    const forms = useBench(useShallow(({ design }) => design.forms.map(({ id }) => id)));
+    const forms = useForms();
     const { fills } = line;
     return takesForm(fills) ? (
         <Row name="Form">

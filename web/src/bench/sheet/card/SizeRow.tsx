@@ -5,6 +5,12 @@ import { isLine, withFree, withLineSize, withSide, type Card } from '../../model
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 
+/** The width and height of a line, also while the server does not know yet what was typed last. */
+function sides({ by, length }: Size, ink: { width: number; height: number }): Pick<Size, 'length' | 'high'> {
+    const grown = by === 'width' ? length / ink.width : by === 'height' ? length / ink.height : 1;
+    return { length: Math.round(ink.width * grown), high: Math.round(ink.height * grown) };
+}
+
 /** How large a card's ink is. */
 export function SizeRow({ card }: { card: Card }) {
     return (
@@ -59,14 +65,16 @@ function OfLine({ line }: { line: Line }) {
                         : set({ by: 'height', length: to }, times(to, ink?.height))
                 }
             />
-            <Chain
-                closed={!both}
-                onClick={() =>
-                    both || !ink
-                        ? set({ by: 'width', length: both ? length : (ink?.width ?? length) }, 1)
-                        : set({ by: 'both', length: ink.width, high: ink.height }, 1)
-                }
-            />
+            {by !== 'area' && (
+                <Chain
+                    closed={!both}
+                    onClick={() =>
+                        both || !ink
+                            ? set({ by: 'width', length: both ? length : (ink?.width ?? length) }, 1)
+                            : set({ by: 'both', ...sides(line.size, ink) }, 1)
+                    }
+                />
+            )}
             {by === 'area' ? (
                 <LengthField
                     label="Margin inside the area"
