@@ -98,7 +98,7 @@ final readonly class Design
             if ($form->id === $id) {
                 $alike = \array_values(\array_filter($this->forms, static fn (Form $other): bool => $other->shape->kind === $form->shape->kind));
 
-                return "the {$form->shape->kind->value}".(\count($alike) > 1 ? ' '.(1 + (int) \array_search($form, $alike, true)) : '');
+                return 1 === \count($alike) ? "the {$form->shape->kind->value}" : "{$form->shape->kind->value} ".(1 + (int) \array_search($form, $alike, true));
             }
         }
         foreach ($this->motifs as $motif) {

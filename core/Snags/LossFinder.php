@@ -24,7 +24,7 @@ use Uvret\Separate\Separation;
 final readonly class LossFinder
 {
     /** How finely the height at which all would pass is looked for. */
-    private const STEPS = 6;
+    private const STEPS = 64;
 
     /** What is thin to its end over less than this many times the thinnest stroke is a corner, or the point of a form. */
     private const CORNER = 1.5;
@@ -63,7 +63,7 @@ final readonly class LossFinder
         // The points of stars and ribbons are meant to be sharp.
         $sharp = 0 === $part->letterHeight && PartRole::Base === $part->role ? self::POINT : self::CORNER;
         $thin = $this->thin($part->region, $limits->thinnestStroke, $sharp);
-        $small = \array_filter($this->holes($part->region), static fn (array $hole): bool => $hole['across'] < $limits->smallestHole);
+        $small = $this->smallHoles($part->region, $limits->smallestHole);
         if (null !== $layer) {
             $thin = $thin->those(static fn (Region $piece): bool => self::isThinIn($layer, $piece, $limits->thinnestStroke));
             $small = \array_filter($small, static fn (array $hole): bool => $hole['region']->subtract($layer)->area() > 0.5 * $hole['region']->area());
@@ -99,28 +99,29 @@ final readonly class LossFinder
     /** What of a shape is thin, piece by piece; pieces that are alike are looked at once, wherever they are. */
     private function thin(Region $region, int $limit, float $sharp): ThinPlaces
     {
-        $places = [];
-        foreach ($region->pieces() as $piece) {
-            $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
-            $home = $piece->transform(Affine::move(-$box->left, -$box->bottom));
-            $key = 'thin '.\hash('xxh128', \serialize([$home->rings(), $limit, $sharp]));
-            $places[] = $this->memory->recall($key, static fn (): ThinPlaces => ThinPlaces::of($home, $limit, $sharp))->moved($box->left, $box->bottom);
-        }
+        return ThinPlaces::together(...\array_map(fn (Region $piece): ThinPlaces => $this->thinOf($piece, $limit, $sharp), $region->pieces()));
+    }
 
-        return ThinPlaces::together(...$places);
+    private function thinOf(Region $piece, int $limit, float $sharp): ThinPlaces
+    {
+        $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+        $home = $piece->transform(Affine::move(-$box->left, -$box->bottom));
+        $key = 'thin '.\hash('xxh128', \serialize([$home->rings(), $limit, $sharp]));
+
+        return $this->memory->recall($key, static fn (): ThinPlaces => ThinPlaces::of($home, $limit, $sharp))->moved($box->left, $box->bottom);
     }
 
     /** How thick the thinnest stroke or neck is; the limit where there is none. */
     private function thinnest(ThinPlaces $thin, Region $region, int $limit): int
     {
-        $widths = [$limit, ...\array_map(ThinPlaces::strokeWidth(...), $thin->strokes)];
+        $width = \min([$limit, ...\array_map(ThinPlaces::strokeWidth(...), $thin->strokes)]);
         foreach ($thin->necks as $neck) {
             $round = ThinPlaces::round($neck, $region, $limit);
-            $key = 'neck '.\hash('xxh128', \serialize([$neck->rings(), $round->rings(), $limit]));
-            $widths[] = $this->memory->recall($key, static fn (): int => ThinPlaces::neckWidth($neck, $round, $limit));
+            $key = 'neck '.\hash('xxh128', \serialize([$neck->rings(), $round->rings(), $width]));
+            $width = $this->memory->recall($key, static fn (): int => ThinPlaces::neckWidth($neck, $round, $width));
         }
 
-        return \min($widths);
+        return $width;
     }
 
     /**
@@ -128,13 +129,22 @@ final readonly class LossFinder
      */
     private function passes(Region $region, int $limit, float $sharp): float
     {
-        [$good, $bad] = [0.0, 1.0];
-        for ($step = 0; $step < self::STEPS; ++$step) {
-            $middle = ($good + $bad) / 2;
-            $this->thin($region, (int) \round($middle * $limit), $sharp)->isEmpty() ? $good = $middle : $bad = $middle;
+        $good = self::STEPS;
+        $isThin = fn (Region $piece, int $step): bool => !$this->thinOf($piece, (int) \round($step / self::STEPS * $limit), $sharp)->isEmpty();
+        foreach ($region->pieces() as $piece) {
+            // Most pieces are no worse than the worst so far, which one look tells.
+            if (!$isThin($piece, $good)) {
+                continue;
+            }
+            [$low, $high] = [0, $good];
+            while ($high - $low > 1) {
+                $middle = \intdiv($low + $high, 2);
+                $isThin($piece, $middle) ? $high = $middle : $low = $middle;
+            }
+            $good = $low;
         }
 
-        return $good;
+        return $good / self::STEPS;
     }
 
     /** Whether a thin place of a part is thin in what is cut: traps and other parts of its film may lie beside it. */
@@ -145,15 +155,23 @@ final readonly class LossFinder
         return null !== $box && $piece->subtract($layer->intersect($box->toRegion())->open(\intdiv($limit, 2)))->area() > 0.5 * $piece->area();
     }
 
-    /** @return list<array{region: Region, across: int}> the holes as regions, and the largest circle in each; those that are alike are measured once */
-    private function holes(Region $region): array
+    /** @return list<array{region: Region, across: int}> the holes that are too small, and the largest circle in each; those that are alike are measured once */
+    private function smallHoles(Region $region, int $smallest): array
     {
-        return \array_map(function (Region $hole): array {
+        $small = [];
+        foreach ($region->holes() as $hole) {
             $box = $hole->bounds() ?? new Box(0, 0, 0, 0);
             $home = $hole->transform(Affine::move(-$box->left, -$box->bottom));
-            $key = 'hole '.\hash('xxh128', \serialize($home->rings()));
+            $key = 'hole '.$smallest.\hash('xxh128', \serialize($home->rings()));
+            // Where a circle of that size finds room, nothing has to be measured.
+            $across = $this->memory->recall($key, static fn (): int => $home->offset(-\intdiv($smallest + 1, 2))->isEmpty()
+                ? (int) \round(2 * $home->inscribedRadius())
+                : \PHP_INT_MAX);
+            if ($across < $smallest) {
+                $small[] = ['region' => $hole, 'across' => $across];
+            }
+        }
 
-            return ['region' => $hole, 'across' => $this->memory->recall($key, static fn (): int => (int) \round(2 * $home->inscribedRadius()))];
-        }, $region->holes());
+        return $small;
     }
 }

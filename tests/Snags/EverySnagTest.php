@@ -79,7 +79,7 @@ final class EverySnagTest extends TestCase
                 $plate([]),
             ],
         ];
-        yield 'a form under another' => [SnagKind::Hidden, $under(60_000), $under(210_000), 'Nothing is seen of the rectangle: the rectangle lies on it'];
+        yield 'a form under another' => [SnagKind::Hidden, $under(60_000), $under(210_000), 'Nothing is seen of rectangle 1: rectangle 2 lies on it'];
         $rimmed = static fn (int $depth): array => [
             'lines' => [],
             'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,

@@ -117,14 +117,20 @@ final readonly class ThinPlaces
         return ($neck->bounds() ?? new Box(0, 0, 0, 0))->grown(2 * $limit)->toRegion()->intersect($region);
     }
 
-    /** How thick a neck is at its narrowest, in µm, given what is round it. */
+    /** How thick a neck is at its narrowest, in µm, given what is round it; the limit where it is hardly thinner. */
     public static function neckWidth(Region $neck, Region $round, int $limit): int
     {
-        [$good, $bad] = [0, $limit];
+        $isNeck = static fn (int $width): bool => [] !== \array_filter(
+            self::of($round, $width, \INF)->necks,
+            static fn (Region $one): bool => !$one->intersect($neck)->isEmpty(),
+        );
+        if (!$isNeck($limit - self::FINE)) {
+            return $limit;
+        }
+        [$good, $bad] = [0, $limit - self::FINE];
         while ($bad - $good > self::FINE) {
             $middle = \intdiv($good + $bad, 2);
-            $necks = self::of($round, $middle, \INF)->necks;
-            [] === \array_filter($necks, static fn (Region $one): bool => !$one->intersect($neck)->isEmpty()) ? $good = $middle : $bad = $middle;
+            $isNeck($middle) ? $bad = $middle : $good = $middle;
         }
 
         return $good;
