@@ -5,6 +5,7 @@ import { duplicate, step } from '../shared/whole';
 import { FilmChoice } from '../shared/FilmChoice';
 import { cardOf } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
+import { AsOneFields } from './AsOneFields';
 import { EdgeIcon } from './EdgeIcon';
 
 const edges: readonly { edge: Edge; name: string }[] = [
@@ -58,6 +59,7 @@ export function Several({ chosen }: { chosen: readonly string[] }) {
                     </Icon>
                 ))}
             </span>
+            <AsOneFields chosen={chosen} />
             <FilmChoice
                 label="Film of the chosen cards"
                 className="w-28 shrink-0"

@@ -3,7 +3,7 @@ import { restrictToVerticalAxis } from '@dnd-kit/modifiers';
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { useLayoutEffect } from 'react';
-import type { Order, RowElements } from './Sortable';
+import type { Order, RowElements } from './order';
 
 interface Props extends Order {
     elements: ReadonlyMap<string, RowElements>;

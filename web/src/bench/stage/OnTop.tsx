@@ -1,3 +1,4 @@
+import { lazy, Suspense } from 'react';
 import { openCard } from '../state/select';
 import { useBench } from '../state/store';
 import { ChosenLetter } from './ChosenLetter';
@@ -12,6 +13,8 @@ import { Selection } from './Selection';
 import { useStage, viewBoxOf } from './StageView';
 import { TidiedPlaces } from './TidiedPlaces';
 import { TooThin } from './TooThin';
+
+const SeveralFrame = lazy(() => import('./SeveralFrame').then(({ SeveralFrame }) => ({ default: SeveralFrame })));
 
 /** What lies over the lettering: what is chosen and how to take it, what was found, and what the hand is doing. */
 export function OnTop() {
@@ -35,6 +38,11 @@ export function OnTop() {
             {chosen.map((card) => (
                 <Selection key={card} card={card} alone={card === open} />
             ))}
+            {chosen.length > 1 && (
+                <Suspense>
+                    <SeveralFrame />
+                </Suspense>
+            )}
             {open && <ChosenLetter card={open} />}
             <Distances />
             <Guides />

@@ -1,9 +1,10 @@
-import type { Erasure, Letter, SheetPart } from '../../api/client';
+import type { Erasure, Frame, Letter, SheetPart } from '../../api/client';
 import { withDropped } from '../model/dropped';
 import { plainLetter, withCard, withTheirs, withLetter, withPieceErased, type Card } from '../model/edits';
 import { handled, movedWith, type Grip, type Hold } from '../model/hand';
 import { knotsOf, type Knot } from '../model/knots';
 import { within, type Point } from '../model/lasso';
+import { asOne, frameRound, poseOf, withAsOne, type SeveralGrip } from '../model/posed';
 import { cardOf, lineOf, openCard, partOf } from '../state/select';
 import { viewOf } from '../state/camera';
 import type { BenchStore } from '../state/store';
@@ -22,6 +23,7 @@ type Held =
     | { kind: 'part'; hold: Hold }
     | { kind: 'knot'; knot: Knot; card: Card; from: Point }
     | { kind: 'letter'; line: string; at: number; part: SheetPart; letter: Letter; from: Point }
+    | { kind: 'several'; cards: readonly string[]; frame: Frame; grip: SeveralGrip; from: Point }
     | { kind: 'loop' }
     | { kind: 'cloth' };
 
@@ -56,6 +58,16 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             : { kind: 'cloth' };
     };
 
+    const holdAll = (grip: SeveralGrip, from: Point): Held => {
+        const { design, chosen, sheet } = bench();
+        const cards = withTheirs(design, chosen);
+        const frame = frameRound(cards, sheet);
+        return frame ? { kind: 'several', cards, frame, grip, from } : { kind: 'cloth' };
+    };
+
+    const severalTo = ({ frame, grip, from }: Held & { kind: 'several' }, at: Place, keys: Keys) =>
+        asOne(frame, grip, from, toStage(at), keys.altKey);
+
     const taken = (): Held => {
         const { design, erasing, lasso, letter, drawer } = bench();
         const open = openCard(bench());
@@ -71,9 +83,8 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             case 'card':
                 return holdOf(hit.card, { kind: 'part' }, from);
             case 'corner':
-                return open === null ? { kind: 'cloth' } : holdOf(open, hit, from);
             case 'thread':
-                return open === null ? { kind: 'cloth' } : holdOf(open, hit, from);
+                return open === null ? holdAll(hit, from) : holdOf(open, hit, from);
             case 'knot': {
                 const card = cardOf(design, open);
                 const knot =
@@ -162,6 +173,13 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             const { look, change, pan, drawn, erasing, design } = bench();
             if (held?.kind === 'part') {
                 look({ gesture: gestureTo(held.hold, at, keys) });
+            } else if (held?.kind === 'several') {
+                const { cards, frame } = held;
+                const change = severalTo(held, at, keys);
+                const { scale, turn } = change;
+                const note = turn === 0 ? { width: frame.width * scale, height: frame.height * scale } : { turn };
+                const card = cards[0] ?? '';
+                look({ gesture: { card, cards, pose: poseOf(change), guides: [], note, handled: null } });
             } else if (held?.kind === 'knot') {
                 const { knot, card, from } = held;
                 const to = toStage(at);
@@ -193,6 +211,9 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             if (held?.kind === 'part') {
                 const gesture = gestureTo(held.hold, at, keys);
                 carry(gesture.cards, gesture.pose, withDropped(gesture, sheet));
+            } else if (held?.kind === 'several') {
+                const change = severalTo(held, at, keys);
+                carry(held.cards, poseOf(change), withAsOne(held.cards, change, sheet));
             } else if (held?.kind === 'loop' && erasing) {
                 const part = partOf(bench(), erasing.card);
                 const piece = part && pieceOf(drawn, part);
