@@ -76,7 +76,15 @@ test('a name is cut out of a shield in at most seven actions, and its islands ha
     await expect(async () => expect(await area(page, 'form-1')).toBeGreaterThan(whole + 100)).toPass();
     const snag = (await snags(page)).getByText(/pieces? (is|are) loose/);
     await expect(snag).toBeVisible();
-    await page.getByRole('region', { name: 'Snags' }).getByRole('button', { name: 'Add bridges', exact: true }).click();
+    // What a cure comes to is seen before it is taken.
+    const shield1 = () => page.locator('[data-line=form-1]').first().getAttribute('d');
+    const loose = await shield1();
+    const cure = page.getByRole('region', { name: 'Snags' }).getByRole('button', { name: 'Add bridges', exact: true });
+    await cure.hover();
+    await expect(async () => expect(await shield1()).not.toBe(loose)).toPass();
+    await page.mouse.move(640, 90);
+    await expect(async () => expect(await shield1()).toBe(loose)).toPass();
+    await cure.click();
     await expect(snag).toBeHidden();
 
     // It is moved freely, though it has no ink of its own.

@@ -128,7 +128,7 @@ final readonly class Composer
                 fn (): Block|Part => $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film),
             );
         } catch (FontException|CompositionException $e) {
-            return Part::blank($line->id, $line->film, $e->getMessage());
+            return Part::blank($line->id, $line->film, $e->getMessage(), $e instanceof CompositionException ? $e->missing : []);
         }
     }
 }

@@ -7,6 +7,9 @@ namespace Uvret\Compose;
 /** A line that cannot be made, in words for the person at the screen. */
 final class CompositionException extends \RuntimeException
 {
+    /** @var list<string> characters that the font cannot draw, where it is for want of them */
+    public array $missing = [];
+
     public static function tooLong(): self
     {
         return new self('At this size the line would be longer than 40 metres. Make it smaller.');
@@ -15,7 +18,10 @@ final class CompositionException extends \RuntimeException
     /** @param list<string> $missing */
     public static function noneOf(array $missing): self
     {
-        return new self('The font has none of these characters: '.\implode(' ', \array_slice($missing, 0, 8)).'. Choose a font that has them.');
+        $own = new self('The font has none of these characters: '.\implode(' ', \array_slice($missing, 0, 8)).'.');
+        $own->missing = $missing;
+
+        return $own;
     }
 
     public static function nothingLeft(): self

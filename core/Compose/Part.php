@@ -272,7 +272,8 @@ final readonly class Part
         return null === $this->ink || null === $bounds ? $this->ink : $this->ink->joined($bounds);
     }
 
-    public static function blank(string $card, string $film, ?string $failure = null): self
+    /** @param list<string> $missing characters that the font cannot draw */
+    public static function blank(string $card, string $film, ?string $failure = null, array $missing = []): self
     {
         return new self(
             card: $card,
@@ -283,6 +284,7 @@ final readonly class Part
             height: 0,
             middleX: 0,
             middleY: 0,
+            missing: $missing,
             failure: $failure,
         );
     }

@@ -10,6 +10,7 @@ use Uvret\Compose\NoMemory;
 use Uvret\Cut\CutPlanner;
 use Uvret\Design\Design;
 use Uvret\Separate\Separator;
+use Uvret\Snags\FontsWith;
 use Uvret\Snags\SnagFinder;
 use Uvret\Type\TypeCase;
 
@@ -26,7 +27,7 @@ final readonly class Planner
         $this->composer = new Composer($typeCase, $memory);
         $this->separator = new Separator($memory);
         $this->cutPlanner = new CutPlanner();
-        $this->snagFinder = new SnagFinder();
+        $this->snagFinder = new SnagFinder(new FontsWith($typeCase, $memory));
     }
 
     public function plan(Design $design): Plan

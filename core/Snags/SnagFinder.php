@@ -16,6 +16,10 @@ use Uvret\Separate\Separation;
 /** Looks through the results of each step for what will go wrong. */
 final readonly class SnagFinder
 {
+    public function __construct(private FontsWith $fonts)
+    {
+    }
+
     /** @return list<Snag> in the order of the build sheet, then of the films */
     public function find(Design $design, Composition $composition, Separation $separation, CutPlan $plan): array
     {
@@ -29,6 +33,7 @@ final readonly class SnagFinder
         \array_push($snags, ...TreatmentSnags::of($design, $composition));
         \array_push($snags, ...HiddenSnags::of($design, $separation));
         \array_push($snags, ...SeparationSnags::of($design, $separation));
+        \array_push($snags, ...ContrastSnags::of($design, $separation));
         foreach ($plan->sheets as $sheet) {
             \array_push($snags, ...$this->ofSheet($design, $sheet));
         }
@@ -41,14 +46,14 @@ final readonly class SnagFinder
     {
         $snags = [];
         if (null !== $part->failure) {
-            $snags[] = new Snag(SnagKind::NotMade, $part->failure, 'The rest of the design is unaffected.', $part->card, $part->film);
-        }
-        if ([] !== $part->missing) {
+            $cure = [] === $part->missing ? 'The rest of the design is unaffected.' : $this->fonts->cure($part->missing);
+            $snags[] = new Snag(SnagKind::NotMade, $part->failure, $cure, $part->card, $part->film);
+        } elseif ([] !== $part->missing) {
             $letters = \implode(' ', \array_slice($part->missing, 0, 8));
             $snags[] = new Snag(
                 kind: SnagKind::MissingLetter,
                 message: "The font has no $letters: the knife would cut an empty box.",
-                cure: 'Choose a font that has it, or type it differently.',
+                cure: $this->fonts->cure($part->missing),
                 card: $part->card,
                 film: $part->film,
                 x: $part->ink?->left,

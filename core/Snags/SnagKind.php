@@ -31,6 +31,7 @@ enum SnagKind: string
     case TooThick = 'too thick';
     case ShowsThrough = 'shows through';
     case OffBrim = 'off the brim';
+    case HardlySeen = 'hardly seen on the fabric';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
@@ -51,6 +52,7 @@ enum SnagKind: string
                 self::ThinTail,
                 self::TooThick,
                 self::ShowsThrough,
+                self::HardlySeen,
             ],
             true,
         );

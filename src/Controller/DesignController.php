@@ -204,6 +204,27 @@ final readonly class DesignController
         return new JsonResponse(HistoryStep::of($step));
     }
 
+    #[Route('/api/trials', methods: 'POST')]
+    #[OA\Post(path: '/api/trials', operationId: 'tryDesign', requestBody: new OA\RequestBody(
+        required: true,
+        content: new OA\JsonContent(ref: '#/components/schemas/Design'),
+    ), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'What a design would come to; nothing is saved.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Sheet'),
+        ),
+    ])]
+    public function trial(Request $request): JsonResponse
+    {
+        $document = \json_decode($request->getContent());
+        if (!\is_object($document)) {
+            throw BadRequest::shape('a design');
+        }
+
+        return new JsonResponse(Sheet::of($this->drafting->draft($document)->plan));
+    }
+
     #[Route('/api/designs/{id}/compare', methods: 'POST')]
     #[OA\Post(path: '/api/designs/{id}/compare', operationId: 'compareDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),

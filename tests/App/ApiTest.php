@@ -149,4 +149,15 @@ final class ApiTest extends ApiCase
 
         return $this->send('POST', "/api/designs/kit-bag-ottilie/$action?version=$version");
     }
+
+    public function testATrialIsWorkedOutAndNotSaved(): void
+    {
+        $opened = $this->get('/api/designs/regatta-hoodie');
+        self::assertSame($opened->get('sheet'), $this->send('POST', '/api/trials', (string) \json_encode($opened->get('document')))->data());
+        $changed = $opened->with('document.lines.0.lettering.words', 'OARS');
+        self::assertNotSame($opened->get('sheet.ink'), $this->send('POST', '/api/trials', (string) \json_encode($changed->get('document')))->get('ink'));
+        self::assertSame($opened->get('document'), $this->get('/api/designs/regatta-hoodie')->get('document'));
+        $this->send('POST', '/api/trials', '[]', 400);
+        $this->send('POST', '/api/trials', (string) \json_encode($opened->with('document.lines.0.film', 'none-such')->get('document')), 422);
+    }
 }

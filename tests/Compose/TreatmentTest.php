@@ -83,6 +83,17 @@ final class TreatmentTest extends TestCase
         self::assertLessThan(1e4, $plain->sweep(0, -5_000)->subtract($block, $plain->offset(812))->area(), 'slivers of rounding');
     }
 
+    public function testAShadowAllRoundGoesAsFarOnAllSidesAndStaysClear(): void
+    {
+        $plain = self::region($this->compose([]), 'small');
+        $round = static fn (int $gap): array => ['shadow' => ['kind' => 'all round', 'length' => 3_000, 'film' => 'ink', 'gap' => $gap]];
+        $whole = self::regions($this->compose($round(0)), 'small', PartRole::Shadow)[0];
+        self::assertLessThan(2e5, Geos::difference(Geos::result('buffer 3000', Geos::wkt($plain)), Geos::wkt($whole)) - 0.01 * $whole->area());
+        $clear = self::regions($this->compose($round(1_000)), 'small', PartRole::Shadow)[0];
+        self::assertGreaterThanOrEqual(994.0, $clear->distanceTo($plain));
+        self::assertEqualsWithDelta($whole->area() - $plain->offset(1_000)->area(), $clear->area(), 1.0);
+    }
+
     public function testANameIsCutOutOfAFormAndItsIslandsHangOnBridges(): void
     {
         $form = ['id' => 'shield', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 220_000, 'height' => 140_000, 'across' => 0, 'down' => 60_000];

@@ -71,6 +71,19 @@ final class EverySnagTest extends TestCase
             'forms' => [$plate([]), $plate(['id' => 'label', 'film' => $film], 120_000), $plate(['id' => 'dot', 'height' => 20_000], 40_000)],
         ];
         yield 'forms of one film on one another, with or without another film between' => [SnagKind::Unseen, $sandwich('ink'), $sandwich('sunup'), 'merge into one'];
+        $on = static fn (string $cloth, array $treatments = []): array => [
+            ...self::BLOCKS,
+            'blank.fabric' => ['name' => 'Navy', 'colour' => $cloth],
+            'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
+            'lines.0.treatments' => (object) $treatments,
+        ];
+        yield 'a film on a fabric of its colour' => [SnagKind::HardlySeen, $on('#2B2C44'), $on('#6B7A9A'), 'Harbour ink can hardly be seen on Navy'];
+        yield 'the same with an outline that shows' => [
+            SnagKind::HardlySeen,
+            $on('#2B2C44', ['outlines' => []]),
+            $on('#2B2C44', ['outlines' => [['width' => 2_000, 'film' => 'sunup']]]),
+            'Harbour ink',
+        ];
         $under = static fn (int $width): array => [
             'lines' => [],
             'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,

@@ -49,6 +49,11 @@ final readonly class Growing
     /** The shadow of a shape, clear of it by its gap. */
     public function shadow(Region $region, Shadow $shadow): Region
     {
+        if (ShadowKind::AllRound === $shadow->kind) {
+            $cast = $this->offset($region, $shadow->length, Corners::Round);
+
+            return 0 === $shadow->gap ? $cast : $cast->subtract($this->offset($region, $shadow->gap, Corners::Round));
+        }
         $dx = (int) \round($shadow->length * \cos(\deg2rad($shadow->angle)));
         $dy = -(int) \round($shadow->length * \sin(\deg2rad($shadow->angle)));
         $cast = $this->once(

@@ -9,6 +9,9 @@ enum ShadowKind: string
 {
     case None = 'none';
 
+    /** As far out on all sides. */
+    case AllRound = 'all round';
+
     case Shifted = 'shifted';
 
     /** Drawn out along a direction. */

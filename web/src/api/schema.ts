@@ -128,6 +128,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryDesign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/designs/{id}/compare": {
         parameters: {
             query?: never;
@@ -1525,7 +1541,7 @@ export interface components {
              * @default none
              * @enum {unknown}
              */
-            kind: "none" | "shifted" | "block";
+            kind: "none" | "all round" | "shifted" | "block";
             /**
              * @description Where it falls, in degrees clockwise from the right.
              * @default 45
@@ -2608,6 +2624,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HistoryStep"];
+                };
+            };
+        };
+    };
+    tryDesign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Design"];
+            };
+        };
+        responses: {
+            /** @description What a design would come to; nothing is saved. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
                 };
             };
         };

@@ -296,10 +296,12 @@ function shadowKnots({ treatments: { shadow } }: Card, part: SheetPart): Knot[] 
                 const near = Math.round(turned / 45) * 45;
                 const next = Math.abs(turned - near) < 4 ? near : Math.round(turned);
                 const length = Math.max(0, Math.round(Math.hypot(x - x0, y - y0) - reach(next)));
-                return ({ treatments }) => Object.assign(treatments.shadow, { angle: next, length });
+                return ({ treatments: { shadow } }) =>
+                    Object.assign(shadow, { length, ...(shadow.kind !== 'all round' && { angle: next }) });
             },
             measure: ({ treatments: { shadow } }, unit) =>
-                `shadow ${showWithUnit(shadow.length, unit)} at ${shadow.angle}°`,
+                `shadow ${showWithUnit(shadow.length, unit)}` +
+                (shadow.kind === 'all round' ? '' : ` at ${shadow.angle}°`),
         },
     ];
 }

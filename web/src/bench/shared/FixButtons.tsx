@@ -1,22 +1,29 @@
+import { useEffect } from 'react';
 import type { SheetFix, SheetSnag } from '../../api/client';
 import { Button } from '../../ui/Button';
-import { useBenchStore } from '../state/store';
+import { useBench, useBenchStore } from '../state/store';
 
-/** Changes that mend a snag at once, a button each. */
+/** Changes that mend a snag at once, a button each; what comes of one shows on the stage before it is taken. */
 export function FixButtons({ snag }: { snag: SheetSnag }) {
     const store = useBenchStore();
-    const mend = async (card: string, fix: SheetFix) => {
-        const { withFix } = await import('../model/edits/fixes');
-        const { change, sheet } = store.getState();
-        change(withFix(card, fix, sheet));
-    };
+    const shown = useBench(({ trial }) => trial?.card === snag.card && trial.sheet !== null);
+    const mending = () => import('./mending');
+    const end = () => store.getState().look({ trial: null });
+    useEffect(() => () => store.getState().look({ trial: null }), [store]);
     return snag.fixes.length === 0 ? null : (
-        <span className="mt-1.5 flex flex-wrap gap-1.5">
-            {snag.fixes.map((fix) => (
-                <Button key={fix.say} small onClick={() => snag.card && void mend(snag.card, fix)}>
+        <span className="mt-1.5 flex flex-wrap gap-1.5" onPointerLeave={end} onBlur={end}>
+            {snag.fixes.map((fix: SheetFix) => (
+                <Button
+                    key={fix.say}
+                    small
+                    onPointerEnter={() => void mending().then(({ show }) => show(store, snag, fix))}
+                    onFocus={() => void mending().then(({ show }) => show(store, snag, fix))}
+                    onClick={() => void mending().then(({ mend }) => mend(store, snag, fix))}
+                >
                     {fix.say}
                 </Button>
             ))}
+            {shown && <em className="self-center text-xs">shown on the stage as it would be</em>}
         </span>
     );
 }

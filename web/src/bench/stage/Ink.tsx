@@ -11,7 +11,7 @@ import { untidied } from './TidiedPlaces';
 /** The welded lettering in film colours, as the parts lie on one another, or only the lines that the knife follows. */
 export function Ink() {
     const films = useBench((bench) => bench.design.films);
-    const sheet = useBench((bench) => bench.sheet);
+    const sheet = useBench((bench) => bench.trial?.sheet ?? bench.sheet);
     const before = useBench((bench) => bench.tidied === 'before');
     const side = useBench((bench) => bench.side);
     const all = useBench((bench) => bench.looking.at === 'all');

@@ -1,4 +1,4 @@
-import type { SheetSnag } from '../../api/client';
+import type { Sheet, SheetSnag } from '../../api/client';
 import type { Arrival } from '../model/arrival';
 import type { Gesture } from '../model/hand';
 import type { Point } from '../model/lasso';
@@ -61,6 +61,8 @@ export interface Looks {
     drawn: readonly Point[];
     /** A measure beside the hand. */
     measured: (Point & { text: string }) | null;
+    /** What a change would come to that is only looked at; its sheet is null until it is worked out. */
+    trial: { card: string; sheet: Sheet | null } | null;
     menu: StageMenu | null;
     /** What became of files that were dropped. */
     arrivals: readonly Arrival[];
@@ -99,6 +101,7 @@ export const looksAt =
         gesture: null,
         drawn: [],
         measured: null,
+        trial: null,
         menu: null,
         arrivals: [],
         said: '',

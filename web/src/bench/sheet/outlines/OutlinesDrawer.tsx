@@ -38,7 +38,7 @@ export function OutlinesDrawer({ card }: { card: Card }) {
                         onClick={() =>
                             under &&
                             put((now) => {
-                                now.shadow.kind = 'block';
+                                now.shadow.kind = 'all round';
                                 now.shadow.film ||= under.id;
                             }, under)
                         }

@@ -31,26 +31,31 @@ export function ShadowRows({ treatments: { shadow }, put }: Treating) {
                     <Off name="Remove the shadow" onClick={() => put((now) => (now.shadow.kind = 'none'))} />
                 </span>
             </Row>
-            <Row name="Kind, angle">
+            <Row name="Kind">
                 <Segments
                     label="Kind of shadow"
                     small
                     value={shadow.kind}
                     options={[
+                        { value: 'all round', show: 'all round' },
                         { value: 'block', show: 'block' },
                         { value: 'shifted', show: 'shifted' },
                     ]}
                     onChange={(kind) => put((now) => (now.shadow.kind = kind))}
                 />
-                <NumberField
-                    label="Angle of the shadow in degrees, clockwise from the right"
-                    unit="°"
-                    least={-360}
-                    most={360}
-                    value={shadow.angle}
-                    onChange={(angle) => put((now) => (now.shadow.angle = angle))}
-                />
             </Row>
+            {shadow.kind !== 'all round' && (
+                <Row name="Angle">
+                    <NumberField
+                        label="Angle of the shadow in degrees, clockwise from the right"
+                        unit="°"
+                        least={-360}
+                        most={360}
+                        value={shadow.angle}
+                        onChange={(angle) => put((now) => (now.shadow.angle = angle))}
+                    />
+                </Row>
+            )}
             <Row name="Gap">
                 <LengthField
                     label="Gap between the shadow and the lettering"

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Design\Design;
+use Uvret\Geometry\Region;
+use Uvret\Separate\CutLayer;
+use Uvret\Separate\Separation;
+
+/** Films that can hardly be told from the fabric where they lie on it. */
+final class ContrastSnags
+{
+    /** Colours nearer than this, of at most 765, can hardly be told apart. */
+    private const NEAR = 70.0;
+
+    /** What is beside a film within this is what it lies beside, in µm. */
+    private const BESIDE = 200;
+
+    /** A film that has the fabric beside it along less than this share of its edge shows by its neighbours. */
+    private const SHARE = 0.5;
+
+    /** @return list<Snag> */
+    public static function of(Design $design, Separation $separation): array
+    {
+        $snags = [];
+        $fabric = $design->blank->fabric;
+        foreach ($separation->layers as $layer) {
+            if (self::apart($layer->film->colour, $fabric->colour) >= self::NEAR || !self::liesOnFabric($layer, $separation->layers)) {
+                continue;
+            }
+            $box = $layer->shown->bounds();
+            $snags[] = new Snag(
+                kind: SnagKind::HardlySeen,
+                message: "{$layer->film->name} can hardly be seen on {$fabric->name}.",
+                cure: 'Choose another film, or give it an outline that shows.',
+                film: $layer->film->id,
+                x: null === $box ? null : \intdiv($box->left + $box->right, 2),
+                y: $box?->top,
+            );
+        }
+
+        return $snags;
+    }
+
+    /** @param list<CutLayer> $layers */
+    private static function liesOnFabric(CutLayer $layer, array $layers): bool
+    {
+        $others = \array_map(
+            static fn (CutLayer $other): Region => $other->shown,
+            \array_values(\array_filter($layers, static fn (CutLayer $other): bool => $other !== $layer)),
+        );
+        $beside = $layer->shown->offset(self::BESIDE)->subtract($layer->shown);
+
+        return [] === $others || $beside->subtract(...$others)->area() > self::SHARE * $beside->area();
+    }
+
+    /** How far apart two colours are by their red, green and blue, where green counts most, as for the eye. */
+    private static function apart(string $one, string $other): float
+    {
+        $channels = static fn (string $colour): array => \array_map(\hexdec(...), \str_split(\substr($colour, 1), 2));
+        [$a, $b] = [$channels($one), $channels($other)];
+
+        return 0.9 * \abs($a[0] - $b[0]) + 1.4 * \abs($a[1] - $b[1]) + 0.7 * \abs($a[2] - $b[2]);
+    }
+}
