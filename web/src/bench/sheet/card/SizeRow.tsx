@@ -42,6 +42,7 @@ function OfLine({ line }: { line: Line }) {
             <LengthField
                 label="Ink width"
                 note="wide"
+                slim={by === 'area'}
                 unit={unit}
                 least={500}
                 rules={by === 'width' || both}
@@ -55,6 +56,7 @@ function OfLine({ line }: { line: Line }) {
             <LengthField
                 label="Ink height"
                 note="high"
+                slim={by === 'area'}
                 unit={unit}
                 least={500}
                 rules={by === 'height' || both}
@@ -79,6 +81,7 @@ function OfLine({ line }: { line: Line }) {
                 <LengthField
                     label="Margin inside the area"
                     note="margin"
+                    slim
                     atRight
                     unit={unit}
                     least={0}
