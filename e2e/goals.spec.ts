@@ -87,7 +87,7 @@ interface Frame {
 interface Measured {
     document: { lines: { id: string }[]; forms: { id: string }[] };
     sheet: {
-        parts: { card: string; film: string; role: string; path: string; ink: Frame | null }[];
+        parts: { card: string; also: boolean; film: string; role: string; path: string; ink: Frame | null }[];
         layers: { film: string; pieces: number; toWeed: number }[];
         snags: { kind: string; message: string; blocks: boolean }[];
         ink: { width: number; height: number };
@@ -257,5 +257,44 @@ test('ring, label and word in two films, in nine actions', async ({ page }) => {
         expect(Object.keys(layers(made)).sort()).toEqual(['ink', 'sunup']);
         expect(blocking(made)).toEqual([]);
         expect(layers(made).ink).toBeGreaterThan(4);
+    }).toPass();
+});
+
+test('art with a piece moved and a word inset, in eleven actions', async ({ page }) => {
+    const hand = await begin(page);
+    const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 60"><path fill="#22243a" d="M0 0h60v60H0z"/><path fill="#e2703a" d="M70 10h20v40H70z"/></svg>`;
+    await hand.did(
+        page.locator('input[type=file][accept*=svg]').setInputFiles({
+            name: 'boathouse.svg',
+            mimeType: 'image/svg+xml',
+            buffer: Buffer.from(svg),
+        }),
+    );
+    await expect(page.getByRole('region', { name: /boathouse/ })).toBeVisible();
+    await hand.drawer('Colours');
+    const before = await planned(page);
+    const blade = page.locator('[data-piece^="1 "]');
+    await expect(blade).toHaveCount(1);
+    const box = (await blade.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+    await hand.did(
+        (async () => {
+            await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+            await page.mouse.down();
+            await page.mouse.move(box.x + box.width / 2 + 30, box.y + box.height / 2 - 20, { steps: 5 });
+            await page.mouse.up();
+        })(),
+    );
+    await hand.line('CLUB');
+    await hand.drawer('Inset');
+    await hand.press('Set into');
+    await hand.pick('boathouse');
+    expect(hand.count()).toBeLessThanOrEqual(11);
+    await expect(async () => {
+        const made = await planned(page);
+        const of = ({ sheet }: Measured, film: string) =>
+            sheet.parts.find((part) => part.card === 'motif-1' && part.film === film)?.ink;
+        const film = before.sheet.parts.find((part) => part.card === 'motif-1' && part.also)?.film ?? '';
+        expect((of(made, film)?.left ?? 0) - (of(before, film)?.left ?? 0)).toBeGreaterThan(3000);
+        expect(rings(made, 'motif-1')).toBeGreaterThan(rings(before, 'motif-1'));
     }).toPass();
 });

@@ -107,7 +107,7 @@ test('a right click offers what fits; distances show while moving; a drag takes 
     await page.mouse.click(crew.x + crew.width / 2, crew.y + crew.height / 2, { button: 'right' });
     await page.getByRole('menuitem', { name: 'Edit the words' }).click();
     await page.getByLabel('Words on the stage').fill('WINTER CREW');
-    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
     await expect(page.getByLabel('Words', { exact: true }).nth(2)).toHaveValue('WINTER CREW');
 
     // TERN POINT is chosen; what is dragged is Regatta.
@@ -131,6 +131,7 @@ test('a right click offers what fits; distances show while moving; a drag takes 
 test('cards are dragged to another place by their grips', async ({ page }) => {
     await goTo(page, 'regatta-hoodie');
     const grip = page.getByRole('button', { name: /^Place of SUMMER CREW/ });
+    await expect(grip).toHaveAttribute('aria-describedby', /./);
     const [from, to] = [
         await grip.boundingBox(),
         await page.getByLabel('Words', { exact: true }).first().boundingBox(),

@@ -129,7 +129,7 @@ test('a new user goes the whole way: job, blank, two lines, inches, hands, keys,
     // Words edited where they stand.
     await page.locator(club).dblclick();
     await page.getByLabel('Words on the stage').fill('TERN BAY');
-    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
     await expect(page.getByRole('img', { name: /TERN BAY/ })).toBeVisible();
     await saved(page);
 

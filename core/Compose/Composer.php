@@ -43,9 +43,9 @@ final readonly class Composer
         foreach ($design->motifs as $motif) {
             $key = 'motif '.\hash('xxh128', \serialize($motif));
             [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall($key, static function () use ($motif): array {
-                $regions = MotifOutline::regions($motif);
+                $parts = MotifOutline::parts($motif);
 
-                return [$regions, Region::empty()->union(...$regions)];
+                return [$parts, Region::empty()->union(...\array_column($parts, 'region'))];
             });
         }
         $ground = new Ground($this->typeCase, $design, $shapes);

@@ -144,18 +144,18 @@ final readonly class Part
     /**
      * The colours of a motif in their places, a part for each film.
      *
-     * @param list<Region> $regions of its colours
+     * @param list<array{film: string|null, region: Region}> $cut
      *
      * @return list<self>
      */
-    public static function ofMotif(Motif $motif, array $regions): array
+    public static function ofMotif(Motif $motif, array $cut): array
     {
         $byFilm = [];
         $all = null;
-        foreach ($motif->colours as $number => $colour) {
-            if (null !== $colour->film) {
-                $byFilm[$colour->film][] = $regions[$number];
-                $box = $regions[$number]->bounds();
+        foreach ($cut as ['film' => $film, 'region' => $region]) {
+            if (null !== $film) {
+                $byFilm[$film][] = $region;
+                $box = $region->bounds();
                 $all = null === $box ? $all : ($all?->joined($box) ?? $box);
             }
         }

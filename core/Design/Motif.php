@@ -10,7 +10,10 @@ use Uvret\Design\Treatment\Treatments;
 /** Artwork in its place. */
 final readonly class Motif extends Card
 {
-    /** @param list<MotifColour> $colours */
+    /**
+     * @param list<MotifColour> $colours
+     * @param list<MotifPiece>  $pieces  those for which something is otherwise
+     */
     public function __construct(
         string $id,
         bool $hidden,
@@ -23,6 +26,8 @@ final readonly class Motif extends Card
         public array $colours,
         public Dimensions $size,
         public Place $place,
+        #[ListOf(MotifPiece::class)]
+        public array $pieces,
     ) {
         parent::__construct($id, $hidden, $locked, $depth, $belongs, $treatments);
     }

@@ -1,8 +1,12 @@
 // @vitest-environment jsdom
 import { describe, expect, it } from 'vitest';
-import { cardName, withWords } from '../src/bench/model/edits';
+import type { Line } from '../src/api/client';
+import { cardName, withLine, withWords } from '../src/bench/model/edits';
 import { cleaned, pasted, rowsOf } from '../src/bench/shared/rows';
 import { withLines } from './support/designs';
+
+const line = (path: 'straight' | 'spiral') =>
+    withLine('line-1', ({ follows }) => (follows.path = path))(withLines({ words: '' })).lines[0] as Line;
 
 describe('words of several rows', () => {
     it.each([
@@ -29,17 +33,22 @@ describe('words of several rows', () => {
         const field = document.createElement('textarea');
         field.value = value;
         field.setSelectionRange(from, to);
-        expect(pasted(text, field)).toBe(words);
+        expect(pasted(text, field, line('straight'))).toBe(words);
+    });
+
+    it('are pasted in one row on a spiral', () => {
+        const field = document.createElement('textarea');
+        expect(pasted('Row on,\n\nrow home\n', field, line('spiral'))).toBe('Row on, row home');
     });
 
     it('keep what is set for single letters, whichever row is changed', () => {
         const design = withLines({ words: 'TERN\nPOINT', letters: [{ at: 6, film: 'buoy' }] as never });
-        const line = (words: string) => withWords('line-1', words)(design).lines[0]?.lettering;
-        expect(line('TERNS\nPOINT')?.letters).toMatchObject([{ at: 7, film: 'buoy' }]);
-        expect(line('TERN\nPOINTS')?.letters).toMatchObject([{ at: 6, film: 'buoy' }]);
-        expect(line('TERN\nA\nPOINT')?.letters).toMatchObject([{ at: 8, film: 'buoy' }]);
-        expect(line('TERN POINT')?.letters).toMatchObject([{ at: 6, film: 'buoy' }]);
-        expect(line('TERN')?.letters).toEqual([]);
+        const lettering = (words: string) => withWords('line-1', words)(design).lines[0]?.lettering;
+        expect(lettering('TERNS\nPOINT')?.letters).toMatchObject([{ at: 7, film: 'buoy' }]);
+        expect(lettering('TERN\nPOINTS')?.letters).toMatchObject([{ at: 6, film: 'buoy' }]);
+        expect(lettering('TERN\nA\nPOINT')?.letters).toMatchObject([{ at: 8, film: 'buoy' }]);
+        expect(lettering('TERN POINT')?.letters).toMatchObject([{ at: 6, film: 'buoy' }]);
+        expect(lettering('TERN')?.letters).toEqual([]);
     });
 
     it('are called in one line', () => {

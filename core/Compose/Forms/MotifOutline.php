@@ -17,8 +17,35 @@ use Uvret\Geometry\YAxis;
 /** Motifs in their places: all colours together are as wide and as high as the motif is to be. */
 final readonly class MotifOutline
 {
-    /** @return list<Region> for each colour */
-    public static function regions(Motif $motif): array
+    /**
+     * What is cut from each film.
+     *
+     * @return list<array{film: string|null, region: Region}> a region for each colour, or for each piece where some are otherwise;
+     *                                                        without a film they are left out
+     */
+    public static function parts(Motif $motif): array
+    {
+        $place = Affine::turn(-$motif->place->turn)->then(Affine::move($motif->place->x, $motif->place->y));
+        if ([] === $motif->pieces) {
+            return \array_map(
+                static fn (MotifColour $colour, Region $region): array => ['film' => $colour->film, 'region' => $region],
+                $motif->colours,
+                self::drawn($motif, $place),
+            );
+        }
+
+        return \array_map(
+            static fn (array $piece): array => ['film' => $piece['film'], 'region' => $piece['region']->transform($place)],
+            MotifPieces::of($motif, self::drawn($motif, Affine::identity())),
+        );
+    }
+
+    /**
+     * As it is drawn, in its size: about its middle, then mapped.
+     *
+     * @return list<Region> for each colour
+     */
+    public static function drawn(Motif $motif, Affine $place): array
     {
         $paths = \array_map(static fn (MotifColour $colour): Path => self::path($colour->path), $motif->colours);
         $bounds = Path::empty()->joined(...$paths)->bounds();
@@ -28,7 +55,7 @@ final readonly class MotifOutline
         [$left, $bottom, $right, $top] = $bounds;
         $map = Affine::move(-($left + $right) / 2, -($bottom + $top) / 2)
             ->then(Affine::scale($motif->size->width / \max(1.0, $right - $left), $motif->size->height / \max(1.0, $top - $bottom)))
-            ->then(Affine::turn(-$motif->place->turn))->then(Affine::move($motif->place->x, $motif->place->y));
+            ->then($place);
 
         return \array_map(static fn (Path $path): Region => Region::fromRings(Flattening::rings($path, $map), FillRule::EvenOdd), $paths);
     }

@@ -416,6 +416,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/motif-pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["motifPieces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/film-rack": {
         parameters: {
             query?: never;
@@ -1353,6 +1369,12 @@ export interface components {
             size: components["schemas"]["DesignDimensions"];
             /** @default [] */
             place: components["schemas"]["DesignSpot"];
+            /**
+             * single pieces
+             * @description What is otherwise for single pieces of it.
+             * @default []
+             */
+            pieces: components["schemas"]["DesignMotifPiece"][];
         };
         /** @description All that is seen of one colour. */
         DesignMotifColour: {
@@ -1361,6 +1383,46 @@ export interface components {
             film: string;
             /** @description SVG path data of M, L, C and Z with whole numbers; y points down. */
             path: string;
+        };
+        /** @description What is otherwise for one piece of a motif. Lengths are ten-thousandths of the motif's width and height, before its turn. */
+        DesignMotifPiece: {
+            id: components["schemas"]["DesignId"];
+            /** @description The place of its colour. */
+            colour: number;
+            /** @description A point in the piece as it was drawn, to the right of the motif's middle. */
+            x: components["schemas"]["DesignShare"];
+            /** @description The same point, below the motif's middle. */
+            y: components["schemas"]["DesignShare"];
+            /**
+             * @description Whether it is left out.
+             * @default false
+             */
+            gone: boolean;
+            /**
+             * @description How far it is moved to the right.
+             * @default 0
+             */
+            across: components["schemas"]["DesignShare"];
+            /**
+             * @description How far it is moved down.
+             * @default 0
+             */
+            down: components["schemas"]["DesignShare"];
+            /**
+             * @description How large it is, in percent, about its middle.
+             * @default 100
+             */
+            scale: number;
+            /**
+             * @description About its middle, in degrees clockwise.
+             * @default 0
+             */
+            turn: number;
+            /**
+             * @description Its own film; empty for that of its colour.
+             * @default
+             */
+            film: string;
         };
         /** @description A design by its name. */
         DesignName: {
@@ -1588,6 +1650,7 @@ export interface components {
              */
             depth: number;
         };
+        DesignShare: number;
         DesignSize: {
             /**
              * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height.
@@ -1839,6 +1902,24 @@ export interface components {
         MendedJoins: {
             letters: components["schemas"]["DesignLetter"][];
             said: string[];
+        };
+        /** @description One piece of a motif, as it lies on the stage. */
+        MotifPieceCard: {
+            /** @description The place of its colour. */
+            colour: number;
+            /** @description A point in it as it was drawn, in ten-thousandths of the motif’s width from its middle. */
+            x: number;
+            /** @description The same point below the motif’s middle, in ten-thousandths of its height. */
+            y: number;
+            /** @description SVG path data in µm, y pointing down. */
+            path: string;
+            /** @description As it was drawn, in µm. */
+            width: number;
+            height: number;
+            /** @description The film that it is cut from; empty where it is left out. */
+            film: string;
+            /** @description What is otherwise for it; null where nothing is. */
+            id: string | null;
         };
         /** @description What it takes to hang a job on the rail. */
         NewJob: {
@@ -3245,6 +3326,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MendedJoins"];
+                };
+            };
+        };
+    };
+    motifPieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: components["schemas"]["Design"];
+                    motif: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The pieces of a motif as they are now, about its middle and before its turn. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MotifPieceCard"][];
                 };
             };
         };

@@ -12,7 +12,8 @@ export function useBenchKeys(): readonly Key[] {
     useEffect(() => {
         const idle = window.requestIdleCallback(
             () =>
-                void import('./benchKeys').then(({ keysOf }) => {
+                // With them comes what drags cards.
+                void Promise.all([import('./benchKeys'), import('../shared/Dragging')]).then(([{ keysOf }]) => {
                     setKeys(keysOf(store));
                     store.getState().look({ keyed: true });
                 }),

@@ -1,3 +1,5 @@
+import type { Line } from '../../api/client';
+
 /** Words as they were typed or pasted: line breaks part rows, tabs and the like are spaces. */
 export const cleaned = (words: string): string =>
     words
@@ -6,9 +8,12 @@ export const cleaned = (words: string): string =>
         .slice(0, 2000);
 
 /** What is pasted into a field of words, without the empty rows round it, in place of what is marked there. */
-export function pasted(text: string, field: HTMLTextAreaElement): string {
+export function pasted(text: string, field: HTMLTextAreaElement, line: Line): string {
     const [from, to] = [field.selectionStart, field.selectionEnd];
-    return cleaned(field.value.slice(0, from) + cleaned(text).trim() + field.value.slice(to));
+    const rows = cleaned(text).trim();
+    // Verses run on along a spiral.
+    const words = line.follows.path === 'spiral' ? rows.replace(/\s+/g, ' ') : rows;
+    return cleaned(field.value.slice(0, from) + words + field.value.slice(to));
 }
 
 export const rowsOf = (words: string): number => words.split('\n').length;

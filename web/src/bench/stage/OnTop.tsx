@@ -14,6 +14,7 @@ import { useStage, viewBoxOf } from './StageView';
 import { TidiedPlaces } from './TidiedPlaces';
 import { TooThin } from './TooThin';
 
+const MotifPieces = lazy(() => import('./MotifPieces').then(({ MotifPieces }) => ({ default: MotifPieces })));
 const SeveralFrame = lazy(() => import('./SeveralFrame').then(({ SeveralFrame }) => ({ default: SeveralFrame })));
 
 /** What lies over the lettering: what is chosen and how to take it, what was found, and what the hand is doing. */
@@ -21,6 +22,8 @@ export function OnTop() {
     const { box } = useStage();
     const chosen = useBench((bench) => bench.chosen);
     const open = useBench(openCard);
+    // With its colours open, a motif is taken by its pieces.
+    const pieces = useBench((bench) => bench.drawer === 'colours');
     const lines = useBench((bench) => bench.design.lines);
     return (
         <svg
@@ -41,6 +44,11 @@ export function OnTop() {
             {chosen.length > 1 && (
                 <Suspense>
                     <SeveralFrame />
+                </Suspense>
+            )}
+            {pieces && open && (
+                <Suspense>
+                    <MotifPieces card={open} />
                 </Suspense>
             )}
             {open && <ChosenLetter card={open} />}

@@ -62,7 +62,7 @@ function WordsField({ line }: { line: Line }) {
             onChange={(event) => change(withWords(line.id, cleaned(event.target.value)), `words:${line.id}`)}
             onPaste={(event) => {
                 event.preventDefault();
-                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget)));
+                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget, line)));
             }}
             onBlur={onClose}
             onKeyDown={(event) => {

@@ -1,4 +1,4 @@
-import type { Sheet, SheetSnag } from '../../api/client';
+import type { MotifPieceCard, Sheet, SheetSnag } from '../../api/client';
 import type { Arrival } from '../model/arrival';
 import type { Gesture } from '../model/hand';
 import type { Point } from '../model/lasso';
@@ -61,6 +61,8 @@ export interface Looks {
     drawn: readonly Point[];
     /** A measure beside the hand. */
     measured: (Point & { text: string }) | null;
+    /** The piece of the open motif that is chosen. */
+    piece: MotifPieceCard | null;
     /** What a change would come to that is only looked at; its sheet is null until it is worked out. */
     trial: { card: string; sheet: Sheet | null } | null;
     menu: StageMenu | null;
@@ -101,6 +103,7 @@ export const looksAt =
         gesture: null,
         drawn: [],
         measured: null,
+        piece: null,
         trial: null,
         menu: null,
         arrivals: [],
@@ -112,7 +115,9 @@ export const looksAt =
         },
         chooseAll: (chosen) =>
             set((now) =>
-                chosen.join() === now.chosen.join() ? {} : { chosen, letter: null, field: null, erasing: null },
+                chosen.join() === now.chosen.join()
+                    ? {}
+                    : { chosen, letter: null, piece: null, field: null, erasing: null },
             ),
         open: (drawer, field) => set({ drawer, field: field ?? null, pane: 'sheet' }),
         showSnag: (snag) => {

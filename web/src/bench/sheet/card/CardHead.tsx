@@ -80,7 +80,7 @@ function Words({ line, open }: { line: Line; open: boolean }) {
             onFocus={() => chosen.join() !== line.id && choose(line.id)}
             onPaste={(event) => {
                 event.preventDefault();
-                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget)));
+                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget, line)));
             }}
             onChange={(event) => change(withWords(line.id, cleaned(event.target.value)), `words:${line.id}`)}
         />

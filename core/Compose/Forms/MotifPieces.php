@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Compose\Forms;
+
+use Uvret\Design\Motif;
+use Uvret\Design\MotifPiece;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/** The pieces of a motif, each where and as it is to be. They are known by a point in them as they were drawn. */
+final readonly class MotifPieces
+{
+    /** So many are the whole width or height. */
+    private const WHOLE = 10_000;
+
+    /**
+     * @param list<Region> $colours unturned, about the motif's middle
+     *
+     * @return list<array{colour: int, film: string|null, drawn: Region, region: Region, settings: MotifPiece|null}> as it was drawn and
+     *                                                                                                               as it is; those that are left out have no film
+     */
+    public static function of(Motif $motif, array $colours): array
+    {
+        $pieces = [];
+        foreach ($colours as $number => $region) {
+            foreach ($region->pieces() as $piece) {
+                $settings = self::settings($motif, $number, $piece);
+                $pieces[] = [
+                    'colour' => $number,
+                    'film' => true === $settings?->gone ? null : $settings->film ?? $motif->colours[$number]->film,
+                    'drawn' => $piece,
+                    'region' => null === $settings ? $piece : $piece->transform(self::map($motif, $settings, $piece->bounds() ?? new Box(0, 0, 0, 0))),
+                    'settings' => $settings,
+                ];
+            }
+        }
+
+        return $pieces;
+    }
+
+    private static function settings(Motif $motif, int $colour, Region $piece): ?MotifPiece
+    {
+        foreach ($motif->pieces as $settings) {
+            $x = (int) \round($settings->x * $motif->size->width / self::WHOLE);
+            $y = (int) \round($settings->y * $motif->size->height / self::WHOLE);
+            if ($settings->colour === $colour && true === $piece->bounds()?->holds(new Box($x, $y, $x, $y)) && $piece->contains($x, $y)) {
+                return $settings;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int} a point well inside a piece as it was drawn, in ten-thousandths of the motif */
+    public static function point(Motif $motif, Region $piece): array
+    {
+        $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
+        [$longest, $x, $y] = [0, $box->left, $box->bottom];
+        // The middle of the longest stretch that level lines have in it.
+        for ($eighth = 1; $eighth < 8; ++$eighth) {
+            $level = $box->bottom + \intdiv($eighth * $box->height(), 8);
+            foreach ($piece->clipLines([[$box->left - 1, $level, $box->right + 1, $level]]) as $stretch) {
+                $last = $stretch[\count($stretch) - 2];
+                if (\abs($last - $stretch[0]) > $longest) {
+                    [$longest, $x, $y] = [\abs($last - $stretch[0]), \intdiv($stretch[0] + $last, 2), $level];
+                }
+            }
+        }
+
+        return [(int) \round($x / $motif->size->width * self::WHOLE), (int) \round($y / $motif->size->height * self::WHOLE)];
+    }
+
+    private static function map(Motif $motif, MotifPiece $settings, Box $box): Affine
+    {
+        [$x, $y] = [\intdiv($box->left + $box->right, 2), \intdiv($box->bottom + $box->top, 2)];
+
+        return Affine::move(-$x, -$y)
+            ->then(Affine::scale($settings->scale / 100))
+            ->then(Affine::turn(-$settings->turn))
+            ->then(Affine::move(
+                $x + $settings->right * $motif->size->width / self::WHOLE,
+                $y + $settings->up * $motif->size->height / self::WHOLE,
+            ));
+    }
+}

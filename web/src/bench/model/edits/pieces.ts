@@ -1,0 +1,66 @@
+import type { Film, MotifPiece, MotifPieceCard } from '../../../api/client';
+import { defaults } from '../../../api/defaults';
+import { edit, takeFilm, type Change, type Edit } from './edit';
+
+/** So many are the whole width or height of a motif. */
+export const WHOLE = 10_000;
+
+/** Changes what is otherwise for one piece of a motif. */
+export const withPiece = (motif: string, piece: MotifPieceCard, change: Change<MotifPiece>, film?: Film | null): Edit =>
+    withPieces(motif, [piece], change, film);
+
+/** The same for several pieces. */
+export const withPieces = (
+    motif: string,
+    pieces: readonly MotifPieceCard[],
+    change: Change<MotifPiece>,
+    film?: Film | null,
+): Edit =>
+    edit((design) => {
+        const own = design.motifs.find(({ id }) => id === motif);
+        if (!own || own.locked) {
+            return;
+        }
+        for (const { id, colour, x, y } of pieces) {
+            let settings = own.pieces.find((candidate) => candidate.id === id);
+            if (!settings) {
+                settings = { ...defaults.motifPiece, id: freePieceId(own.pieces), colour, x, y };
+                own.pieces.push(settings);
+                settings = own.pieces.at(-1) ?? settings;
+            }
+            change(settings);
+        }
+        if (film) {
+            takeFilm(design, film, 'above');
+        }
+    });
+
+/** All pieces of a motif as they were drawn. */
+export const withPiecesAsDrawn = (motif: string, ids: readonly string[]): Edit =>
+    edit((design) => {
+        const own = design.motifs.find(({ id }) => id === motif);
+        if (own) {
+            own.pieces = own.pieces.filter(({ id }) => !ids.includes(id));
+        }
+    });
+
+function freePieceId(pieces: readonly MotifPiece[]): string {
+    const taken = new Set(pieces.map(({ id }) => id));
+    let number = pieces.length + 1;
+    while (taken.has(`piece-${number}`)) {
+        number += 1;
+    }
+    return `piece-${number}`;
+}
+
+/** Pieces of the same colour that are as wide and high as one, with it: those that look alike. */
+export function alike(piece: MotifPieceCard, all: readonly MotifPieceCard[]): MotifPieceCard[] {
+    const near = (a: number, b: number) => Math.abs(a - b) <= 0.02 * Math.max(a, b) + 20;
+    return all.filter(
+        (other) => other.colour === piece.colour && near(other.width, piece.width) && near(other.height, piece.height),
+    );
+}
+
+/** Whether it is the same piece as it was drawn. */
+export const isSame = (a: MotifPieceCard | null, b: MotifPieceCard): boolean =>
+    a !== null && a.colour === b.colour && a.x === b.x && a.y === b.y;
