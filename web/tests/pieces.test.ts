@@ -46,6 +46,9 @@ describe('a piece of a motif', () => {
         ]);
         const turned = withPiece('motif-1', piece(300, { id: 'piece-1' }), (now) => (now.turn = 15))(moved);
         expect(pieces(turned)).toMatchObject([{ id: 'piece-1', across: 50, turn: 15 }]);
+        // Also while the server has not been asked again.
+        const soon = withPiece('motif-1', piece(300), (now) => (now.turn = 20))(turned);
+        expect(pieces(soon)).toMatchObject([{ id: 'piece-1', across: 50, turn: 20 }]);
     });
 
     it('gets a name that no other has', () => {

@@ -1,5 +1,5 @@
 import { useRef } from 'react';
-import { WHOLE, isSame, withPiece } from '../model/edits/pieces';
+import { WHOLE, isSame, settingsOf, withPiece } from '../model/edits/pieces';
 import { usePieces } from '../shared/usePieces';
 import { partOf } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
@@ -27,7 +27,7 @@ export function MotifPieces({ card }: { card: string }) {
             {pieces
                 .filter(({ film }) => film !== '')
                 .map((piece) => {
-                    const settings = motif.pieces.find(({ id }) => id === piece.id);
+                    const settings = settingsOf(motif, piece);
                     return (
                         <path
                             key={`${piece.colour} ${piece.x} ${piece.y}`}

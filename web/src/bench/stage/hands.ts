@@ -25,6 +25,7 @@ type Held =
     | { kind: 'letter'; line: string; at: number; part: SheetPart; letter: Letter; from: Point }
     | { kind: 'several'; cards: readonly string[]; frame: Frame; grip: SeveralGrip; from: Point }
     | { kind: 'loop' }
+    | { kind: 'piece' }
     | { kind: 'cloth' };
 
 /** How near, in screen pixels, something has to come to what it snaps to. */
@@ -82,6 +83,8 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
         switch (hit.kind) {
             case 'card':
                 return holdOf(hit.card, { kind: 'part' }, from);
+            case 'piece':
+                return { kind: 'piece' };
             case 'corner':
             case 'thread':
                 return open === null ? holdAll(hit, from) : holdOf(open, hit, from);
@@ -201,7 +204,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
                 look({
                     drawn: erasing?.shape === 'rectangle' ? rectangle(start, to) : [...drawn, to].slice(-MOST),
                 });
-            } else {
+            } else if (held?.kind !== 'piece') {
                 pan(right, down);
             }
         },

@@ -7,6 +7,8 @@ export type Hit =
     | { kind: 'knot'; name: string }
     | { kind: 'pin'; number: number }
     | { kind: 'draw' }
+    /** The piece of a motif, which sees to itself. */
+    | { kind: 'piece' }
     | { kind: 'cloth' };
 
 /** Reads from the stage's own marks what an element of it is. */
@@ -16,6 +18,9 @@ export function hitOf(target: EventTarget | null): Hit {
     const part = mark('part');
     if (part === 'erase' || part === 'lasso') {
         return { kind: 'draw' };
+    }
+    if (mark('piece') !== null) {
+        return { kind: 'piece' };
     }
     const pin = mark('pin');
     if (pin !== null) {

@@ -1,4 +1,4 @@
-import type { Film, MotifPiece, MotifPieceCard } from '../../../api/client';
+import type { Film, Motif, MotifPiece, MotifPieceCard } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { edit, takeFilm, type Change, type Edit } from './edit';
 
@@ -21,8 +21,9 @@ export const withPieces = (
         if (!own || own.locked) {
             return;
         }
-        for (const { id, colour, x, y } of pieces) {
-            let settings = own.pieces.find((candidate) => candidate.id === id);
+        for (const piece of pieces) {
+            const { colour, x, y } = piece;
+            let settings = settingsOf(own, piece);
             if (!settings) {
                 settings = { ...defaults.motifPiece, id: freePieceId(own.pieces), colour, x, y };
                 own.pieces.push(settings);
@@ -34,6 +35,10 @@ export const withPieces = (
             takeFilm(design, film, 'above');
         }
     });
+
+/** What is otherwise for a piece; also while the server has not been told of it yet. */
+export const settingsOf = (motif: Motif, { id, colour, x, y }: MotifPieceCard): MotifPiece | undefined =>
+    motif.pieces.find((own) => own.id === id || (own.colour === colour && own.x === x && own.y === y));
 
 /** All pieces of a motif as they were drawn. */
 export const withPiecesAsDrawn = (motif: string, ids: readonly string[]): Edit =>

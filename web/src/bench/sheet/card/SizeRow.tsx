@@ -42,7 +42,6 @@ function OfLine({ line }: { line: Line }) {
             <LengthField
                 label="Ink width"
                 note="wide"
-                slim={by === 'area'}
                 unit={unit}
                 least={500}
                 rules={by === 'width' || both}
@@ -56,7 +55,6 @@ function OfLine({ line }: { line: Line }) {
             <LengthField
                 label="Ink height"
                 note="high"
-                slim={by === 'area'}
                 unit={unit}
                 least={500}
                 rules={by === 'height' || both}
@@ -80,7 +78,7 @@ function OfLine({ line }: { line: Line }) {
             {by === 'area' ? (
                 <LengthField
                     label="Margin inside the area"
-                    note="margin"
+                    note="edge"
                     slim
                     atRight
                     unit={unit}

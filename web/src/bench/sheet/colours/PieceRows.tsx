@@ -2,7 +2,7 @@ import { Button } from '../../../ui/Button';
 import { NumberField } from '../../../ui/NumberField';
 import type { Motif, MotifPiece } from '../../../api/client';
 import type { Change } from '../../model/edits';
-import { alike, isSame, withPieces, withPiecesAsDrawn } from '../../model/edits/pieces';
+import { alike, isSame, settingsOf, withPieces, withPiecesAsDrawn } from '../../model/edits/pieces';
 import { FilmChoice } from '../../shared/FilmChoice';
 import { Row, Rows } from '../../shared/Row';
 import { usePieces } from '../../shared/usePieces';
@@ -44,7 +44,7 @@ interface OneProps {
 
 function OnePiece({ motif, piece, pieces }: OneProps) {
     const { change, look } = useBenchStore().getState();
-    const settings = motif.pieces.find(({ id }) => id === piece.id);
+    const settings = settingsOf(motif, piece);
     const mates = alike(piece, pieces).sort((a, b) => a.y - b.y || a.x - b.x);
     const set = (next: Change<MotifPiece>, what: string) =>
         change(withPieces(motif.id, [piece], next), `${what}:${motif.id}:${piece.x}:${piece.y}`);
