@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
+use Uvret\Compose\Follow\CircleGuide;
+use Uvret\Design\BrimRing;
+use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Line;
 use Uvret\Design\SizeBy;
 use Uvret\Geometry\Affine;
@@ -51,8 +54,8 @@ final readonly class Sizing
             return self::both($line, $lettering, $scale, $ground);
         }
         $stretch = $line->size->stretch / 100;
-        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground->room($line));
-        $aim = SizeBy::Area === $line->size->by ? $ground->room($line)->width() : $line->size->length;
+        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground);
+        $aim = \in_array($line->size->by, [SizeBy::Area, SizeBy::Share], true) ? $ground->room($line)->width() : $line->size->length;
         $up = self::root($over, $scale[1], (float) \max(1, $aim)) ?? throw CompositionException::cannotBeThatSmall();
 
         return [$up * $stretch, $up];
@@ -78,6 +81,7 @@ final readonly class Sizing
             SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Height => $length / \max($top - $bottom, 1e-9),
             SizeBy::Letter => $length / $lettering->font->letterHeight(),
+            SizeBy::Share => $line->size->share / 100 * $area->width() / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Area => $lettering->fitted(
                 $area->width() - 2 * $length,
                 $area->height() - 2 * $length,
@@ -115,13 +119,23 @@ final readonly class Sizing
     }
 
     /** How much larger than asked for the ink is, in µm; below 0 where it is smaller. */
-    private static function over(Line $line, Setting $setting, Box $area): float
+    private static function over(Line $line, Setting $setting, Ground $ground): float
     {
+        $area = $ground->room($line);
+        $guide = $setting->guide;
+        if (SizeBy::Share === $line->size->by && null !== $guide) {
+            $whole = $guide instanceof CircleGuide ? 2 * \M_PI * $guide->measuredRadius() : $guide->room();
+
+            return \max($setting->width - $line->size->share / 100 * $whole, $setting->width - $guide->room());
+        }
+        if (SizeBy::Area === $line->size->by && FollowPath::Brim === $line->follows->path && null !== $ground->brim && null !== $guide) {
+            return $line->size->length + \max($setting->width - $guide->room(), self::overBrim($setting, $ground->brim, $ground));
+        }
         $isPlaced = $line->follows->path->isPlaced();
         [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->place->turn : 0.0);
         $length = $line->size->length;
         $over = match ($line->size->by) {
-            SizeBy::Width, SizeBy::Letter, SizeBy::Both => $right - $left - $length,
+            SizeBy::Width, SizeBy::Letter, SizeBy::Both, SizeBy::Share => $right - $left - $length,
             SizeBy::Height => $top - $bottom - $length,
             // What has its place has to fit where it is.
             SizeBy::Area => $isPlaced
@@ -130,6 +144,20 @@ final readonly class Sizing
         };
 
         return \max($over, null === $setting->guide ? -\INF : $setting->width - $setting->guide->room());
+    }
+
+    /** How much farther the ink reaches than the brim does, outwards or towards the crown. */
+    private static function overBrim(Setting $setting, BrimRing $brim, Ground $ground): float
+    {
+        $radii = [];
+        foreach ([0.0, $setting->width / 2, $setting->width] as $along) {
+            foreach ([$setting->lowest, $setting->highest] as $height) {
+                [$x, $y] = $setting->at($along, $height);
+                $radii[] = \hypot($x - $ground->brimX, $y - $ground->brimY);
+            }
+        }
+
+        return \max(\max($radii) - $brim->edge, $brim->crown - \min($radii));
     }
 
     /**

@@ -72,7 +72,7 @@ final readonly class DesignReader
             }
         }
         foreach ($design->lines as $number => $line) {
-            if (0 === $line->size->length && SizeBy::Area !== $line->size->by) {
+            if (0 === $line->size->length && !\in_array($line->size->by, [SizeBy::Area, SizeBy::Share], true)) {
                 throw DesignException::noSize("lines/$number/size/length");
             }
         }

@@ -10,12 +10,14 @@ final readonly class Size
     /**
      * @param int   $length  in µm
      * @param int   $high    the height in µm, where it has both a width and a height
+     * @param float $share   in percent of a circle, where it takes that much of it
      * @param float $stretch the width in percent of what the font's proportions give
      */
     public function __construct(
         public SizeBy $by,
         public int $length,
         public int $high,
+        public float $share,
         public float $stretch,
     ) {
     }

@@ -21,4 +21,7 @@ enum SizeBy: string
 
     /** A width and a height, whatever the proportions of the font. */
     case Both = 'both';
+
+    /** A share of the circle that it runs along. */
+    case Share = 'share';
 }

@@ -25,6 +25,7 @@ use Uvret\Geometry\Curve\Warp;
 use Uvret\Geometry\Curve\WarpedFlattening;
 use Uvret\Geometry\Region;
 use Uvret\Tests\Support\Designs;
+use Uvret\Tests\Support\Letters;
 
 final class FollowTest extends TestCase
 {
@@ -60,6 +61,66 @@ final class FollowTest extends TestCase
             [$px, $py] = $guide->at($x, $y);
             self::assertEqualsWithDelta($radius + ($arc->bowsDown ? -1 : 1) * ($y + 2_000), \hypot($px, $py - $centre), 0.01);
             self::assertEqualsWithDelta($x / $length * $angle, \atan2($px, \abs($py - $centre)), 1e-9);
+        }
+    }
+
+    /** @return iterable<string, array{string, float}> */
+    public static function shares(): iterable
+    {
+        yield 'half of it, at the top' => ['upper', 50.0];
+        yield 'a third, at the bottom' => ['lower', 100 / 3];
+        yield 'nine tenths' => ['round', 90.0];
+    }
+
+    #[DataProvider('shares')]
+    public function testALineTakesAShareOfItsRingWhateverItsWords(string $part, float $share): void
+    {
+        $ring = ['path' => 'ring', 'letters' => 'bent', 'ring' => ['radius' => 70_000, 'part' => $part, 'down' => 120_000]];
+        foreach (['TERN POINT', 'HARBOUR ROWING CLUB'] as $words) {
+            $region = Designs::plan([
+                'lines.0.font' => 'anton', 'lines.0.words' => $words, 'lines.0.size' => ['by' => 'share', 'length' => 0, 'share' => $share],
+                'lines.0.follows' => $ring,
+            ])->composition->parts[0]->region;
+            $angles = [];
+            foreach ($region->rings() as $points) {
+                foreach (\array_chunk($points, 2) as [$x, $y]) {
+                    $angles[] = \rad2deg(\atan2($x, ('lower' === $part ? -1 : 1) * ($y + 120_000)));
+                }
+            }
+            \assert([] !== $angles);
+            self::assertEqualsWithDelta(3.6 * $share, \max($angles) - \min($angles), 0.05, $words);
+        }
+    }
+
+    public function testALineIsFittedIntoTheBrimAndNotIntoItsRectangle(): void
+    {
+        $design = Designs::demo('committee-brim');
+        $brim = $design->blank->placement->brim;
+        self::assertNotNull($brim);
+        [$x, $y] = [-$design->blank->placement->across, $design->blank->placement->down];
+        foreach ([[40.0, 4_000], [170.0, 12_000]] as [$span, $margin]) {
+            $document = \json_decode((string) \file_get_contents(Designs::folder().'/committee-brim.json'), true);
+            \assert(\is_array($document));
+            $document['lines'] = [[
+                'id' => 'line', 'film' => $document['films'][0]['id'], 'lettering' => ['words' => 'STARTERS', 'font' => 'anton'],
+                'size' => ['by' => 'area', 'length' => $margin],
+                'follows' => ['path' => 'brim', 'letters' => 'bent', 'sits' => 'middle', 'brim' => ['inset' => \intdiv($brim->edge - $brim->crown, 2), 'span' => $span]],
+            ]];
+            $document['forms'] = $document['motifs'] = [];
+            $read = (new \Uvret\Design\DesignReader())->fromJson((string) \json_encode($document));
+            $part = (new \Uvret\Plan\Planner(Letters::typeCase()))->plan($read)->composition->parts[0];
+            $radii = [];
+            foreach ($part->region->rings() as $points) {
+                foreach (\array_chunk($points, 2) as [$px, $py]) {
+                    $radii[] = \hypot($px - $x, $py - $y);
+                }
+            }
+            \assert([] !== $radii);
+            self::assertGreaterThanOrEqual($brim->crown + $margin - 20, \min($radii));
+            self::assertLessThanOrEqual($brim->edge - $margin + 20, \max($radii));
+            $tight = \min($brim->edge - $margin - \max($radii), \min($radii) - $brim->crown - $margin);
+            // In a wide span the band holds it, in a narrow one the span.
+            self::assertSame($span > 100, $tight < 100, "$span°");
         }
     }
 

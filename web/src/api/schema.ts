@@ -1653,16 +1653,21 @@ export interface components {
         DesignShare: number;
         DesignSize: {
             /**
-             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height.
+             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height; by share, the line takes that much of the circle that it runs along.
              * @enum {unknown}
              */
-            by: "width" | "height" | "letter" | "area" | "both";
+            by: "width" | "height" | "letter" | "area" | "both" | "share";
             length: number;
             /**
              * @description The height of the ink, where it has both a width and a height.
              * @default 20000
              */
             high: number;
+            /**
+             * @description How much of a ring or brim the line takes, in percent of the whole circle.
+             * @default 50
+             */
+            share: number;
             /**
              * stretch
              * @description The width in percent of what the font's proportions give.

@@ -169,6 +169,7 @@ export const resized =
         const [by, length] = {
             width: ['width', part.width * along] as const,
             area: ['width', part.width * along] as const,
+            share: ['letter', part.letterHeight * across] as const,
             height: ['height', part.height * across] as const,
             letter: ['letter', part.letterHeight * across] as const,
         }[size.by];

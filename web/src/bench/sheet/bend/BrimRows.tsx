@@ -3,6 +3,7 @@ import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
 import { Row } from '../../shared/Row';
+import { ShareRow } from './ShareRow';
 import { useFollows } from './useFollows';
 
 /** A brim: how far in from its edge, how much of it, and where it reads from. */
@@ -29,6 +30,7 @@ export function BrimRows({ line }: { line: Line }) {
                     onChange={(span) => put((now) => (now.brim.span = span), 'brim')}
                 />
             </Row>
+            <ShareRow line={line} />
             <Row name="Reads from">
                 <Segments
                     label="Where it reads from"

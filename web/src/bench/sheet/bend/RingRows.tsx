@@ -7,6 +7,7 @@ import { cardName, withLine } from '../../model/edits';
 import { ringLeader } from '../../model/follows';
 import { Row } from '../../shared/Row';
 import { useBench, useBenchStore } from '../../state/store';
+import { ShareRow } from './ShareRow';
 import { useFollows } from './useFollows';
 
 /** The ring that a line is on, which may be another line's. */
@@ -39,6 +40,7 @@ export function RingRows({ line }: { line: Line }) {
                     onChange={(part) => put((now) => (now.ring.part = part))}
                 />
             </Row>
+            <ShareRow line={line} />
             <Row name="Radius">
                 <LengthField
                     label="Radius of the ring"

@@ -1,0 +1,29 @@
+import type { Line } from '../../../api/client';
+import { NumberField } from '../../../ui/NumberField';
+import { withLine } from '../../model/edits';
+import { Row } from '../../shared/Row';
+import { useBenchStore } from '../../state/store';
+
+/** How much of the circle a line takes, whatever its words: its size follows. */
+export function ShareRow({ line }: { line: Line }) {
+    const { change } = useBenchStore().getState();
+    const { by, share } = line.size;
+    return (
+        <Row name="Fills">
+            <NumberField
+                label="How much of the circle the line fills, in percent"
+                unit={by === 'share' ? '% of it' : '% if set'}
+                least={1}
+                most={100}
+                digits={1}
+                value={share}
+                onChange={(next) =>
+                    change(
+                        withLine(line.id, ({ size }) => Object.assign(size, { by: 'share', share: next })),
+                        `share:${line.id}`,
+                    )
+                }
+            />
+        </Row>
+    );
+}
