@@ -25,6 +25,7 @@ use Uvret\Geometry\Curve\Warp;
 use Uvret\Geometry\Curve\WarpedFlattening;
 use Uvret\Geometry\Region;
 use Uvret\Tests\Support\Designs;
+use Uvret\Tests\Support\Json;
 use Uvret\Tests\Support\Letters;
 
 final class FollowTest extends TestCase
@@ -99,15 +100,13 @@ final class FollowTest extends TestCase
         self::assertNotNull($brim);
         [$x, $y] = [-$design->blank->placement->across, $design->blank->placement->down];
         foreach ([[40.0, 4_000], [170.0, 12_000]] as [$span, $margin]) {
-            $document = \json_decode((string) \file_get_contents(Designs::folder().'/committee-brim.json'), true);
-            \assert(\is_array($document));
-            $document['lines'] = [[
-                'id' => 'line', 'film' => $document['films'][0]['id'], 'lettering' => ['words' => 'STARTERS', 'font' => 'anton'],
+            $document = Json::of((string) \file_get_contents(Designs::folder().'/committee-brim.json'));
+            $document = $document->with('forms', [])->with('motifs', [])->with('lines', [[
+                'id' => 'line', 'film' => $document->string('films.0.id'), 'lettering' => ['words' => 'STARTERS', 'font' => 'anton'],
                 'size' => ['by' => 'area', 'length' => $margin],
                 'follows' => ['path' => 'brim', 'letters' => 'bent', 'sits' => 'middle', 'brim' => ['inset' => \intdiv($brim->edge - $brim->crown, 2), 'span' => $span]],
-            ]];
-            $document['forms'] = $document['motifs'] = [];
-            $read = (new \Uvret\Design\DesignReader())->fromJson((string) \json_encode($document));
+            ]]);
+            $read = (new \Uvret\Design\DesignReader())->fromJson((string) $document);
             $part = (new \Uvret\Plan\Planner(Letters::typeCase()))->plan($read)->composition->parts[0];
             $radii = [];
             foreach ($part->region->rings() as $points) {
@@ -120,7 +119,7 @@ final class FollowTest extends TestCase
             self::assertLessThanOrEqual($brim->edge - $margin + 20, \max($radii));
             $tight = \min($brim->edge - $margin - \max($radii), \min($radii) - $brim->crown - $margin);
             // In a wide span the band holds it, in a narrow one the span.
-            self::assertSame($span > 100, $tight < 100, "$span°");
+            self::assertSame($span > 100, $tight < 100, "{$span}°");
         }
     }
 
