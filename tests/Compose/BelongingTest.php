@@ -155,7 +155,8 @@ final class BelongingTest extends TestCase
             self::assertCount(\count($expected->rings()), $copied->rings(), $card);
         }
         // They count as ink, and are in the layers.
-        self::assertEquals(self::shape($all->composition, 'plate')->union(self::part($one->composition, 'plate')->region)->bounds()?->width(), $all->composition->ink()?->width());
+        $reach = self::shape($all->composition, 'plate')->union(self::shape($one->composition, 'plate'))->bounds();
+        self::assertSame($reach?->width(), $all->composition->ink()?->width());
         self::assertEqualsWithDelta(\count($places) * 2 * 24.0, ($all->separation->layer('buoy')?->region->area() ?? 0) / 1e6, 0.1);
     }
 

@@ -30,7 +30,10 @@ final class MotifPiecesTest extends TestCase
         yield 'moved by a tenth of the width and a quarter of the height' => [['across' => 1_000, 'down' => 2_500], $middle(Affine::move(6_000, -10_000))];
         yield 'half as large' => [['scale' => 50], $middle(Affine::scale(0.5))];
         yield 'turned' => [['turn' => 30], $middle(Affine::turn(-30))];
-        yield 'all of it' => [['turn' => 90, 'scale' => 200, 'across' => -500], $middle(Affine::scale(2)->then(Affine::turn(-90))->then(Affine::move(-3_000, 0)))];
+        yield 'all of it' => [
+            ['turn' => 90, 'scale' => 200, 'across' => -500],
+            $middle(Affine::scale(2)->then(Affine::turn(-90))->then(Affine::move(-3_000, 0))),
+        ];
     }
 
     /** @param array<string, mixed> $settings */

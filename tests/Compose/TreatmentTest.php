@@ -129,13 +129,13 @@ final class TreatmentTest extends TestCase
         $plan = Designs::plan(['films' => [Designs::FILM, self::BUOY], 'lines' => [
             self::line(
                 'small',
-                'regatta regatta',
+                'regattaregatta',
                 'anton',
                 ['by' => 'width', 'length' => 240_000],
                 ['setInto' => ['into' => 'cards', 'cards' => ['big'], 'clearance' => 1_000]],
                 90_000,
             ),
-            self::line('big', 'II', 'anton', ['by' => 'height', 'length' => 150_000], [], -120_000),
+            self::line('big', 'I', 'anton', ['by' => 'height', 'length' => 150_000], [], -120_000),
         ]]);
         self::assertEqualsCanonicalizing(
             [RemarkKind::CutThrough, RemarkKind::ReadsOtherwise],

@@ -51,7 +51,7 @@ final class DesignReaderTest extends TestCase
         yield 'a version before the first' => [['uvret' => 0], 'uvret', 'must be 3'];
         yield 'a film that is not there' => [['lines.0.film' => 'gold'], 'lines/0/film', 'does not have'];
         yield 'no size' => [['lines.0.size.length' => 0], 'lines/0/size/length', 'more than 0'];
-        yield 'control characters' => [['lines.0.words' => "two\nlines"], 'lines/0/lettering/words', 'cannot have'];
+        yield 'control characters' => [['lines.0.words' => "two\x07lines"], 'lines/0/lettering/words', 'cannot have'];
         yield 'the same id twice' => [['films.1' => Designs::FILM], 'films/1/id', 'its own'];
     }
 

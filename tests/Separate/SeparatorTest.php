@@ -214,7 +214,7 @@ final class SeparatorTest extends TestCase
         self::assertTrue($plan->separation->layers[0]->region->intersect($plan->separation->layers[1]->region)->isEmpty());
         self::assertSame([], $plan->snags);
         $dark = Designs::plan(['films.0.opaque' => false, 'blank.fabric' => ['name' => 'Navy', 'colour' => '#2B3350']]);
-        self::assertSame(['shows through'], \array_map(static fn ($snag): string => $snag->kind->value, $dark->snags));
+        self::assertSame(['shows through', 'hardly seen on the fabric'], \array_map(static fn ($snag): string => $snag->kind->value, $dark->snags));
     }
 
     public function testThicknessIsFoundAndSaidWhereItIsTooMuch(): void

@@ -121,7 +121,8 @@ final class Insets
         $target->base = \array_map($cut, $target->base);
         $target->added = \array_map($cut, $target->added);
         $more = \count($target->shape()->pieces()) - $before - $islands;
-        if ($more > 0) {
+        // What was in several pieces, like words of block letters, is not held together by itself anyway.
+        if ($more > 0 && 1 === $before) {
             $this->notes->remark(RemarkKind::CutThrough, $card, $target, $more, $room);
         }
     }
