@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { act, cleanup, configure, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
 import { edit, withTreatments } from '../src/bench/model/edits';
@@ -9,6 +9,7 @@ import { BuildSheet } from '../src/bench/sheet/BuildSheet';
 import { SnagLine } from '../src/bench/sheet/SnagLine';
 import { benchOf, renderOn, sheetOf, snag } from './support/bench';
 import { withForms, withLines } from './support/designs';
+import { asInABrowser } from './support/page';
 
 vi.setConfig({ testTimeout: 60_000 });
 
@@ -22,29 +23,7 @@ const plain = edit(({ blank }) =>
 const design = withTreatments('line-1', ({ outlines }) => outlines.push({ ...newRim('buoy'), width: 2600 }))(plain);
 const sizes = { 'line-1': { width: 200000, height: 40000 }, 'line-2': { width: 100000, height: 30000 } };
 
-beforeAll(() => {
-    // Drawers are fetched when they are opened, which a busy machine may take its time for.
-    configure({ asyncUtilTimeout: 20_000 });
-    Element.prototype.scrollIntoView = () => {};
-    window.requestIdleCallback = (work) => window.setTimeout(work);
-    window.cancelIdleCallback = (timer) => window.clearTimeout(timer);
-    vi.stubGlobal(
-        'ResizeObserver',
-        class {
-            observe() {}
-            unobserve() {}
-            disconnect() {}
-        },
-    );
-    // The browser's own fonts are none of these tests' business.
-    vi.stubGlobal(
-        'FontFace',
-        class {
-            load = () => Promise.resolve(this);
-        },
-    );
-    Object.assign(document, { fonts: { add: () => {} } });
-});
+beforeAll(asInABrowser);
 afterEach(() => {
     cleanup();
     vi.restoreAllMocks();

@@ -1,6 +1,7 @@
 import { answer, Refusal, server, type Film } from '../../api/client';
 import type { Arrival } from '../model/arrival';
 import { freeId, withNewMotif } from '../model/edits';
+import { openCard } from '../state/select';
 import type { BenchStore } from '../state/store';
 
 type Taker = (file: File) => Promise<Omit<Arrival, 'file' | 'failed'>>;
@@ -18,9 +19,10 @@ const takersOf = (store: BenchStore, rack: readonly Film[]): readonly { ends: Re
         ends: /\.svg$/i,
         take: async (file) => {
             const artwork = await answer(server.POST('/api/artwork', raw(file, 'image/svg+xml')));
-            const { design, change, choose } = store.getState();
+            const { design, change, choose, sheet } = store.getState();
+            const around = { on: openCard(store.getState()), ink: sheet.ink };
             const id = freeId(design, 'motif');
-            change(withNewMotif(id, file.name.replace(/\.svg$/i, ''), artwork, rack));
+            change(withNewMotif(id, file.name.replace(/\.svg$/i, ''), artwork, rack, around));
             choose(id);
             return { said: artwork.notes };
         },

@@ -1,4 +1,4 @@
-import type { Film, Motif, ReadArtwork } from '../../../api/client';
+import type { Blank, Film, Form, Frame, Motif, ReadArtwork } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { edit, takeFilm, type Change, type Edit } from './edit';
 
@@ -22,11 +22,30 @@ export const withMotifFilm = (id: string, at: number, film: Film | null): Edit =
         }
     });
 
-/** Artwork that was read, in the middle of the area; each of its colours gets the film that is most like it. */
-export const withNewMotif = (id: string, name: string, artwork: ReadArtwork, rack: readonly Film[]): Edit =>
+/** Where a new motif comes in: what is chosen, and the ink that is there already. */
+interface Surroundings {
+    on?: string | null;
+    ink?: Frame | null;
+}
+
+/** How near to the edges of its room a motif may come, in µm. */
+const EDGE = 8000;
+
+/**
+ * Artwork that was read, in proportion: inside the form that is chosen, to which it belongs then; else where the area has most room
+ * beside the ink. Each of its colours gets the film that is most like it.
+ */
+export const withNewMotif = (
+    id: string,
+    name: string,
+    artwork: ReadArtwork,
+    rack: readonly Film[],
+    { on = null, ink = null }: Surroundings = {},
+): Edit =>
     edit((design) => {
-        const { width, height } = design.blank.placement;
-        const factor = (0.5 * Math.min(width, height)) / Math.max(artwork.width, artwork.height);
+        const form = design.forms.find((candidate) => candidate.id === on);
+        const room = form ? insideOf(form) : roomBeside(design.blank.placement, ink);
+        const factor = Math.min(room.width / artwork.width, room.height / artwork.height);
         const known = rack.length > 0 ? rack : design.films;
         const colours = artwork.colours.map((colour) => {
             const film = nearestFilm(colour.colour, known);
@@ -45,9 +64,41 @@ export const withNewMotif = (id: string, name: string, artwork: ReadArtwork, rac
                 width: Math.max(500, Math.round(artwork.width * factor)),
                 height: Math.max(500, Math.round(artwork.height * factor)),
             },
-            place: { ...defaults.spot, down: Math.round(height / 2) },
+            place: {
+                ...defaults.spot,
+                across: Math.round(room.left + room.width / 2),
+                down: Math.round(room.top + room.height / 2),
+            },
+            belongs: { ...defaults.belonging, to: form?.id ?? '' },
+            depth: form?.depth ?? 0,
         });
     });
+
+/** The largest upright square in a form's inside: of a ring or circle the one within its circle, of a ring within its hole. */
+function insideOf({ shape: { kind, band }, size, place }: Form): Frame {
+    const hole = kind === 'ring' ? 2 * band : 0;
+    const round = kind === 'ring' || kind === 'circle' ? Math.SQRT1_2 : 0.8;
+    const [width, height] = [(size.width - hole) * round * 0.95, (size.height - hole) * round * 0.95];
+    return { left: place.across - width / 2, top: place.down - height / 2, width, height };
+}
+
+/** The higher of the strips above and below the ink in the area; half of the area where there is no ink, or no room beside it. */
+function roomBeside({ width, height }: Blank['placement'], ink: Frame | null): Frame {
+    const half = Math.min(width, height) / 2;
+    const middle = { left: -half / 2, top: (height - half) / 2, width: half, height: half };
+    if (!ink) {
+        return middle;
+    }
+    const below = Math.max(0, ink.top + ink.height);
+    const strips = [
+        { top: below + EDGE, height: height - below - 2 * EDGE },
+        { top: EDGE, height: Math.min(height, ink.top) - 2 * EDGE },
+    ].sort((a, b) => b.height - a.height);
+    const [best] = strips;
+    return best && best.height > height / 5
+        ? { left: EDGE - width / 2, width: width - 2 * EDGE, top: best.top, height: Math.min(best.height, half) }
+        : middle;
+}
 
 function nearestFilm(colour: string, films: readonly Film[]): Film | undefined {
     const channels = (hex: string) => [1, 3, 5].map((at) => parseInt(hex.slice(at, at + 2), 16));
