@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { Design, Film } from '../src/api/client';
-import { edit, withCardFilms, withCards, withFilmsSwapped, withGone, withTreatments } from '../src/bench/model/edits';
+import { defaults } from '../src/api/defaults';
+import {
+    edit,
+    plainLetter,
+    withCardFilms,
+    withCards,
+    withFilmsSwapped,
+    withGone,
+    withNewMotif,
+    withTreatments,
+} from '../src/bench/model/edits';
 import { withMoved } from '../src/bench/model/arrange';
 import { newRim } from '../src/bench/model/treatments';
 import { withCopies } from '../src/bench/model/edits/copies';
@@ -47,6 +57,25 @@ describe('films of several', () => {
         expect(next.films.map(({ id }) => id)).toEqual(['ink', 'buoy', 'chalk']);
         expect(withFilmsSwapped('chalk', buoy)(next)).toEqual(design);
         expect(withFilmsSwapped('chalk', chalk)(design)).toBe(design);
+    });
+
+    it('are swapped in every field that names a film', () => {
+        const fields = (value: unknown): { film: unknown }[] =>
+            typeof value !== 'object' || value === null
+                ? []
+                : [...('film' in value ? [value] : []), ...Object.values(value).flatMap(fields)];
+        const full = edit((now) => {
+            const [line] = now.lines;
+            line?.lettering.letters.push({ ...plainLetter(0), film: 'chalk' });
+            const artwork = { width: 10, height: 10, notes: [], colours: [{ colour: '#112233', film: '', path: '' }] };
+            now.motifs = withNewMotif('motif-1', 'Oars', artwork, [])(now).motifs;
+            now.motifs[0]?.pieces.push({ ...defaults.motifPiece, id: 'piece-1', colour: 0, x: 0, y: 0 });
+            fields([now.lines, now.forms, now.motifs]).forEach((own) => (own.film = 'chalk'));
+        })(design);
+        const { lines, forms, motifs } = withFilmsSwapped('chalk', moss)(full);
+        const films = fields([lines, forms, motifs]).map(({ film }) => film);
+        expect(films.length).toBeGreaterThan(15);
+        expect(new Set(films)).toEqual(new Set(['moss']));
     });
 
     it('take the joints along', () => {

@@ -52,15 +52,15 @@ export const withFilmsSwapped = (from: string, to: Film): Edit =>
         const swapped = (id: string) => (id === from ? to.id : id === to.id && had ? from : id);
         for (const card of cardsOf(design)) {
             if ('colours' in card) {
-                card.colours.forEach((colour) => (colour.film = swapped(colour.film)));
+                [...card.colours, ...card.pieces].forEach((own) => (own.film = swapped(own.film)));
             } else {
                 card.film = swapped(card.film);
             }
             if (isLine(card)) {
                 card.lettering.letters.forEach((letter) => (letter.film = swapped(letter.film)));
             }
-            const { outlines, shadow, inline } = card.treatments;
-            [...outlines, shadow, inline].forEach((own) => (own.film = swapped(own.film)));
+            const { outlines, shadow, inline, copies } = card.treatments;
+            [...outlines, shadow, inline, copies].forEach((own) => (own.film = swapped(own.film)));
         }
         const at = design.films.findIndex(({ id }) => id === from);
         const other = design.films.findIndex(({ id }) => id === to.id);
