@@ -1,6 +1,7 @@
-import type { Erasure, Frame, Letter, SheetPart } from '../../api/client';
+import type { Erasure, Frame, Letter, Line, Sheet, SheetPart } from '../../api/client';
 import { withDropped } from '../model/dropped';
-import { plainLetter, withCard, withTheirs, withLetter, withPieceErased, type Card } from '../model/edits';
+import { plainLetter, withCard, withTheirs, withPieceErased, type Card } from '../model/edits';
+import { withLetterAt } from '../model/edits/letterPlace';
 import { handled, movedWith, type Grip, type Hold } from '../model/hand';
 import { knotsOf, type Knot } from '../model/knots';
 import { within, type Point } from '../model/lasso';
@@ -22,7 +23,7 @@ type Place = Parameters<StageView['toStage']>[0];
 type Held =
     | { kind: 'part'; hold: Hold }
     | { kind: 'knot'; knot: Knot; card: Card; from: Point }
-    | { kind: 'letter'; line: string; at: number; part: SheetPart; letter: Letter; from: Point }
+    | { kind: 'letter'; line: Line; at: number; part: SheetPart; letter: Letter; from: Point; sheet: Sheet }
     | { kind: 'several'; cards: readonly string[]; frame: Frame; grip: SeveralGrip; from: Point }
     | { kind: 'loop' }
     | { kind: 'piece' }
@@ -100,7 +101,8 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
                 return line && part && part.em > 0 && letter !== null
                     ? {
                           kind: 'letter',
-                          line: line.id,
+                          line,
+                          sheet: bench().sheet,
                           at: letter,
                           part,
                           letter: line.lettering.letters.find((own) => own.at === letter) ?? plainLetter(letter),
@@ -191,11 +193,12 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
                 const now = cardOf(bench().design, card.id);
                 look({ measured: now ? { ...to, text: knot.measure(now, design.unit) } : null });
             } else if (held?.kind === 'letter') {
-                const { line, at: place, part, letter, from } = held;
-                const next = nudged(letter, part, lineOf(design, line)?.size.stretch ?? 100, from, toStage(at));
+                const { line, at: place, part, letter, from, sheet } = held;
+                const to = toStage(at);
+                const next = nudged(letter, part, line.size.stretch, from, to);
                 change(
-                    withLetter(line, place, (now) => Object.assign(now, next)),
-                    `letter:${line}:${place}`,
+                    withLetterAt(line, place, next, part, to.x - from.x, to.y - from.y, sheet),
+                    `letter:${line.id}:${place}`,
                 );
                 look({ measured: { ...toStage(at), text: `${next.along} right, ${next.across} up` } });
             } else if (held?.kind === 'loop') {
