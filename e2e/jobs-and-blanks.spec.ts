@@ -122,12 +122,12 @@ test('the shop gets a name of its own, and new designs its unit', async ({ page 
     await page.goto('/');
     await page.getByRole('link', { name: 'Tern Point workshop' }).click();
     const saved = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok());
-    await page.getByLabel('Name').fill('Harbour Prints');
-    await page.getByLabel('Name').press('Enter');
+    await page.getByLabel('Name', { exact: true }).fill('Harbour Prints');
+    await page.getByLabel('Name', { exact: true }).press('Enter');
     await saved;
     await page.getByRole('radio', { name: 'inches' }).click();
     await expect(page.getByRole('link', { name: 'Harbour Prints' })).toBeVisible();
     await page.reload();
-    await expect(page.getByLabel('Name')).toHaveValue('Harbour Prints');
+    await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Harbour Prints');
     await expect(page.getByRole('radio', { name: 'inches' })).toBeChecked();
 });
