@@ -24,7 +24,7 @@ await withBench(async (page, address) => {
             {
                 ...script,
                 stacking: { ...script.stacking, gap: -60000 },
-                treatments: { ...plain, setInto: { ...plain.setInto, card: 'second', clearance: 1000 } },
+                treatments: { ...plain, setInto: { ...plain.setInto, into: 'cards', cards: ['second'], clearance: 1000 } },
             },
         ],
     };
