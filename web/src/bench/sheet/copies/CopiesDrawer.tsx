@@ -97,7 +97,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
                 <Row name="Every">
                     <NumberField
                         label="Every so many copies are of another film"
-                        unit="th"
+                        unit={every === 2 ? 'nd' : every === 3 ? 'rd' : 'th'}
                         least={2}
                         most={20}
                         value={every}
