@@ -70,7 +70,12 @@ final class EverySnagTest extends TestCase
             'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
             'forms' => [$plate([]), $plate(['id' => 'label', 'film' => $film], 120_000), $plate(['id' => 'dot', 'height' => 20_000], 40_000)],
         ];
-        yield 'forms of one film on one another, with or without another film between' => [SnagKind::Unseen, $sandwich('ink'), $sandwich('sunup'), 'merge into one'];
+        yield 'forms of one film on one another, with or without another between' => [
+            SnagKind::Unseen,
+            $sandwich('ink'),
+            $sandwich('sunup'),
+            'merge into one',
+        ];
         $on = static fn (string $cloth, array $treatments = []): array => [
             ...self::BLOCKS,
             'blank.fabric' => ['name' => 'Navy', 'colour' => $cloth],

@@ -17,10 +17,11 @@ final readonly class MotifPieces
     private const WHOLE = 10_000;
 
     /**
+     * Each as it was drawn and as it is; those that are left out have no film.
+     *
      * @param list<Region> $colours unturned, about the motif's middle
      *
-     * @return list<array{colour: int, film: string|null, drawn: Region, region: Region, settings: MotifPiece|null}> as it was drawn and
-     *                                                                                                               as it is; those that are left out have no film
+     * @return list<array{colour: int, film: string|null, drawn: Region, region: Region, settings: MotifPiece|null}>
      */
     public static function of(Motif $motif, array $colours): array
     {

@@ -3,14 +3,8 @@ import { isPlaced } from '../model/follows';
 import { svgMatrix } from '../model/pose';
 import { cardOf, partOf } from '../state/select';
 import { useBench } from '../state/store';
+import { Grips } from './Grips';
 import { useStage } from './StageView';
-
-const corners = [
-    { right: -1, down: -1 },
-    { right: 1, down: -1 },
-    { right: 1, down: 1 },
-    { right: -1, down: 1 },
-] as const;
 
 interface Props {
     card: string;
@@ -34,8 +28,6 @@ export function Selection({ card: id, alone }: Props) {
     const isSized = !isLine(card) || !isPlaced(card);
     const pad = 7 * pixel;
     const [x, y] = [part.width / 2 + pad, part.height / 2 + pad];
-    const mark = 9 * pixel;
-    const thread = 30 * pixel;
     const stitch = `M${-x} ${-y}H${x}V${y}H${-x}Z`;
     return (
         <g transform={pose ? svgMatrix(pose) : undefined} data-part="selection">
@@ -46,52 +38,10 @@ export function Selection({ card: id, alone }: Props) {
             >
                 <path d={stitch} className="stroke-ink" strokeOpacity=".35" strokeWidth="3" {...steady} />
                 <path d={stitch} className="stroke-basting" strokeWidth="1.6" strokeDasharray="7 5" {...steady} />
-                {!card.locked && alone && (
-                    <g className="pointer-events-auto">
-                        {isSized &&
-                            corners.map(({ right, down }) => (
-                                <g
-                                    key={`${right} ${down}`}
-                                    data-grip={`corner ${right} ${down}`}
-                                    className={right === down ? 'cursor-nwse-resize' : 'cursor-nesw-resize'}
-                                >
-                                    <path
-                                        d={`M${right * (x - mark)} ${down * y}H${right * x}V${down * (y - mark)}`}
-                                        className="stroke-white"
-                                        strokeWidth="2.6"
-                                        {...steady}
-                                    />
-                                    <circle {...reach(right * x, down * y, 11 * pixel)} />
-                                </g>
-                            ))}
-                        <g data-grip="thread" className="cursor-grab">
-                            <path
-                                d={`M0 ${-y}V${-y - thread}`}
-                                className="stroke-basting"
-                                strokeWidth="1.6"
-                                {...steady}
-                            />
-                            <ellipse
-                                cx="0"
-                                cy={-y - thread - 8 * pixel}
-                                rx={4 * pixel}
-                                ry={8 * pixel}
-                                className="fill-ink stroke-white"
-                                fillOpacity=".25"
-                                strokeWidth="2.2"
-                                {...steady}
-                            />
-                            <circle {...reach(0, -y - thread - 8 * pixel, 13 * pixel)} />
-                        </g>
-                    </g>
-                )}
+                {!card.locked && alone && <Grips x={x} y={y} pixel={pixel} sized={isSized} />}
             </g>
         </g>
     );
 }
 
 const steady = { vectorEffect: 'non-scaling-stroke' } as const;
-
-/** Where a finger may take hold. */
-const reach = (cx: number, cy: number, r: number) =>
-    ({ cx, cy, r, fill: 'none', stroke: 'none', pointerEvents: 'all', className: 'touch-none' }) as const;
