@@ -2,10 +2,11 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { withLine, withTreatments } from '../src/bench/model/edits';
 import { newRim } from '../src/bench/model/treatments';
+import { frameRound } from '../src/bench/model/posed';
 import { handsOn } from '../src/bench/stage/hands';
 import type { Hit } from '../src/bench/stage/hit';
 import { benchOf, sheetOf, snag } from './support/bench';
-import { withForms, withLines } from './support/designs';
+import { area, withForms, withLines } from './support/designs';
 
 const plain = withForms(withLines({ words: 'TERN' }, { words: 'POINT' }), { across: 0, down: 200000 });
 const sizes = { 'line-1': { width: 200000, height: 40000 }, 'line-2': { width: 100000, height: 30000 } };
@@ -134,6 +135,21 @@ describe('a drag', () => {
         expect(now().measured?.text).toBe('outline 5.0 mm');
         hands.drop({ clientX: -105, clientY: 20 }, { altKey: false, shiftKey: false });
         expect(now().measured).toBeNull();
+    });
+
+    it('of a corner or the thread round several sizes and turns them as one', () => {
+        const { drag, now } = onStage();
+        now().chooseAll(['line-1', 'form-1']);
+        const { left, top, width, height } = frameRound(['line-1', 'form-1'], now().sheet) ?? area;
+        const before = now().design.forms[0]?.size.width ?? 0;
+        const [x, y] = [(left + width) / 1000, (top + height) / 1000];
+        drag({ kind: 'corner', right: 1, down: 1 }, [x, y], [x + width / 2000, y + height / 2000]);
+        expect(now().design.forms[0]?.size.width).toBe(Math.round(1.5 * before));
+        drag({ kind: 'thread' }, [0, 0], [300, 150]);
+        const turns = [now().design.lines[0]?.place.turn, now().design.forms[0]?.place.turn];
+        expect(turns[0]).not.toBe(0);
+        expect(turns[0]).toBe(turns[1]);
+        expect(now().design.lines[1]?.place.turn).toBe(0);
     });
 
     it('of the chosen letter nudges it in thousandths of the em', () => {
