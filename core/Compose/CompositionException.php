@@ -54,6 +54,12 @@ final class CompositionException extends \RuntimeException
         return new self('The inset leaves no room inside the form. Make the inset smaller, or the form larger.');
     }
 
+    /** @param float $most that the words are long enough for */
+    public static function tooFewTurns(float $most): self
+    {
+        return new self(\sprintf('The words are too short for so many turns: at most %.1f with this pitch. Add words, or make the pitch smaller.', $most));
+    }
+
     public static function cannotBeThatSmall(): self
     {
         return new self('The line can’t be made this small: its path or its edges need more room. Choose a larger size, or make the path smaller.');

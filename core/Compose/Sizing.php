@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose;
 
 use Uvret\Compose\Follow\CircleGuide;
+use Uvret\Compose\Follow\SpiralGuide;
 use Uvret\Design\BrimRing;
 use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Line;
@@ -20,6 +21,9 @@ final readonly class Sizing
     private const NEAR = 0.5;
 
     private const STEPS = 40;
+
+    /** A spiral may be off by so many turns. */
+    private const TURN = 0.001;
 
     /**
      * How many µm a font unit takes across and up.
@@ -55,8 +59,13 @@ final readonly class Sizing
         }
         $stretch = $line->size->stretch / 100;
         $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground);
-        $aim = \in_array($line->size->by, [SizeBy::Area, SizeBy::Share], true) ? $ground->room($line)->width() : $line->size->length;
+        $aim = \in_array($line->size->by, [SizeBy::Area, SizeBy::Share, SizeBy::Turns], true) ? $ground->room($line)->width() : $line->size->length;
         $up = self::root($over, $scale[1], (float) \max(1, $aim)) ?? throw CompositionException::cannotBeThatSmall();
+        $guide = Setting::of($line, $lettering, $up * $stretch, $up, $ground)->guide;
+        if (SizeBy::Turns === $line->size->by && $guide instanceof SpiralGuide && $guide->turns() < $line->size->turns - self::TURN) {
+            $large = Setting::of($line, $lettering, 100 * $up * $stretch, 100 * $up, $ground)->guide;
+            throw CompositionException::tooFewTurns($large instanceof SpiralGuide ? $large->turns() : $guide->turns());
+        }
 
         return [$up * $stretch, $up];
     }
@@ -81,7 +90,7 @@ final readonly class Sizing
             SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Height => $length / \max($top - $bottom, 1e-9),
             SizeBy::Letter => $length / $lettering->font->letterHeight(),
-            SizeBy::Share => $line->size->share / 100 * $area->width() / \max(($right - $left) * $stretch, 1e-9),
+            SizeBy::Share, SizeBy::Turns => (SizeBy::Turns === $line->size->by ? $line->size->turns : $line->size->share / 100) * $area->width() / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Area => $lettering->fitted(
                 $area->width() - 2 * $length,
                 $area->height() - 2 * $length,
@@ -128,6 +137,9 @@ final readonly class Sizing
 
             return \max($setting->width - $line->size->share / 100 * $whole, $setting->width - $guide->room());
         }
+        if (SizeBy::Turns === $line->size->by && $guide instanceof SpiralGuide) {
+            return $setting->width * (1 - $line->size->turns / $guide->turns());
+        }
         if (SizeBy::Area === $line->size->by && FollowPath::Brim === $line->follows->path && null !== $ground->brim && null !== $guide) {
             return $line->size->length + \max($setting->width - $guide->room(), self::overBrim($setting, $ground->brim, $ground));
         }
@@ -135,7 +147,7 @@ final readonly class Sizing
         [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->place->turn : 0.0);
         $length = $line->size->length;
         $over = match ($line->size->by) {
-            SizeBy::Width, SizeBy::Letter, SizeBy::Both, SizeBy::Share => $right - $left - $length,
+            SizeBy::Width, SizeBy::Letter, SizeBy::Both, SizeBy::Share, SizeBy::Turns => $right - $left - $length,
             SizeBy::Height => $top - $bottom - $length,
             // What has its place has to fit where it is.
             SizeBy::Area => $isPlaced

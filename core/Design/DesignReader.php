@@ -72,7 +72,7 @@ final readonly class DesignReader
             }
         }
         foreach ($design->lines as $number => $line) {
-            if (0 === $line->size->length && !\in_array($line->size->by, [SizeBy::Area, SizeBy::Share], true)) {
+            if (0 === $line->size->length && !\in_array($line->size->by, [SizeBy::Area, SizeBy::Share, SizeBy::Turns], true)) {
                 throw DesignException::noSize("lines/$number/size/length");
             }
         }

@@ -11,6 +11,7 @@ final readonly class Size
      * @param int   $length  in µm
      * @param int   $high    the height in µm, where it has both a width and a height
      * @param float $share   in percent of a circle, where it takes that much of it
+     * @param float $turns   how many turns of its spiral it takes, where it is sized by them
      * @param float $stretch the width in percent of what the font's proportions give
      */
     public function __construct(
@@ -18,6 +19,7 @@ final readonly class Size
         public int $length,
         public int $high,
         public float $share,
+        public float $turns,
         public float $stretch,
     ) {
     }

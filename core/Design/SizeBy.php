@@ -24,4 +24,7 @@ enum SizeBy: string
 
     /** A share of the circle that it runs along. */
     case Share = 'share';
+
+    /** How many times it runs round the middle of its spiral. */
+    case Turns = 'turns';
 }

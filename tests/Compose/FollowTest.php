@@ -93,6 +93,32 @@ final class FollowTest extends TestCase
         }
     }
 
+    public function testALineTakesSoManyTurnsOfItsSpiralWhateverItsWords(): void
+    {
+        foreach (['round the point we go and back again', 'once more round the buoys, then home before the tide turns'] as $words) {
+            foreach ([[1.5, 'outside'], [1.25, 'inside']] as [$turns, $from]) {
+                $part = self::spiral($words, $turns, $from);
+                // Out on the baseline, summed up about the middle.
+                $turned = 0.0;
+                foreach ($part->trace->path ?? [] as $at => [$x, $y]) {
+                    [$px, $py] = $part->trace?->path[\max(0, $at - 1)] ?? [$x, $y];
+                    $turned += \fmod(\atan2($px, $py + 120_000) - \atan2($x, $y + 120_000) + 3 * \M_PI, 2 * \M_PI) - \M_PI;
+                }
+                self::assertEqualsWithDelta($turns, \abs($turned) / (2 * \M_PI), 0.01, "$words $from");
+            }
+        }
+        $failure = self::spiral('short', 6.0, 'outside')->failure;
+        self::assertMatchesRegularExpression('/^The words are too short for so many turns: at most \d\.\d with this pitch\./', (string) $failure);
+    }
+
+    private static function spiral(string $words, float $turns, string $from): Part
+    {
+        return Designs::plan([
+            'lines.0.font' => 'anton', 'lines.0.words' => $words, 'lines.0.size' => ['by' => 'turns', 'length' => 0, 'turns' => $turns],
+            'lines.0.follows' => ['path' => 'spiral', 'spiral' => ['down' => 120_000, 'from' => $from]],
+        ])->composition->parts[0];
+    }
+
     public function testALineIsFittedIntoTheBrimAndNotIntoItsRectangle(): void
     {
         $design = Designs::demo('committee-brim');

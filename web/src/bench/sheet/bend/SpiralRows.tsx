@@ -2,12 +2,16 @@ import type { Line } from '../../../api/client';
 import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
+import { withTurn } from '../../model/edits';
 import { Row } from '../../shared/Row';
+import { useBenchStore } from '../../state/store';
+import { TurnsRow } from './TurnsRow';
 import { useFollows } from './useFollows';
 
-/** A spiral: its inner radius, its pitch, and where the reading starts. */
+/** A spiral: its inner radius, its pitch, how many turns of it the line takes, and where the reading starts. */
 export function SpiralRows({ line }: { line: Line }) {
     const { unit, put } = useFollows(line);
+    const { change } = useBenchStore().getState();
     const { spiral } = line.follows;
     return (
         <>
@@ -30,6 +34,7 @@ export function SpiralRows({ line }: { line: Line }) {
                     onChange={(pitch) => put((now) => (now.spiral.pitch = pitch), 'pitch')}
                 />
             </Row>
+            <TurnsRow line={line} />
             <Row name="Reads from">
                 <Segments
                     label="Where the reading starts"
@@ -40,6 +45,15 @@ export function SpiralRows({ line }: { line: Line }) {
                         { value: 'inside', show: 'inside' },
                     ]}
                     onChange={(from) => put((now) => (now.spiral.from = from))}
+                />
+                <NumberField
+                    label="Where the reading starts, in degrees clockwise from the top"
+                    unit="° from top"
+                    least={-180}
+                    most={180}
+                    digits={1}
+                    value={line.place.turn}
+                    onChange={(turn) => change(withTurn(line.id, turn), `turn:${line.id}`)}
                 />
             </Row>
         </>

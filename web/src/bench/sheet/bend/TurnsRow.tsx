@@ -1,0 +1,30 @@
+import type { Line } from '../../../api/client';
+import { NumberField } from '../../../ui/NumberField';
+import { withLine } from '../../model/edits';
+import { Row } from '../../shared/Row';
+import { useBenchStore } from '../../state/store';
+
+/** How many turns of its spiral a line takes, whatever its words: its size follows. */
+export function TurnsRow({ line }: { line: Line }) {
+    const { change } = useBenchStore().getState();
+    const { by, turns } = line.size;
+    return (
+        <Row name="Turns">
+            <NumberField
+                label="How many turns of the spiral the line takes"
+                unit={by === 'turns' ? 'turns' : 'turns if set'}
+                least={0.25}
+                most={40}
+                step={0.25}
+                digits={2}
+                value={turns}
+                onChange={(next) =>
+                    change(
+                        withLine(line.id, ({ size }) => Object.assign(size, { by: 'turns', turns: next })),
+                        `turns:${line.id}`,
+                    )
+                }
+            />
+        </Row>
+    );
+}
