@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Design, Film } from '../src/api/client';
 import { edit, withForm, withNewForm, withNewLine } from '../src/bench/model/edits';
+import { withLineAround } from '../src/bench/model/edits/around';
 import { empty, withForms, withLines } from './support/designs';
 
 const film = (id: string, colour: string): Film => ({ ...(empty.films[0] as Film), id, colour });
@@ -41,6 +42,17 @@ describe('a new line', () => {
         const next = withNewLine('line-1', form && 'form-1', [buoy])(design);
         expect(next.lines[0]?.film).toBe(expected);
         expect(next.films.map(({ id }) => id)).toContain(expected);
+    });
+
+    it('goes round the form that is chosen, in letters that suit it and a film that shows on the cloth', () => {
+        const design = on('#2B3350', [ink, chalk], withForms(empty, { width: 100000, height: 60000 }));
+        const line = withLineAround('line-1', 'form-1', [])(design).lines[0];
+        expect(line).toMatchObject({
+            film: 'chalk',
+            size: { by: 'letter', length: 9600 },
+            follows: { path: 'outline', outline: { shape: 'form-1' } },
+            belongs: { to: '' },
+        });
     });
 });
 

@@ -1,3 +1,6 @@
+import type { Film } from '../../api/client';
+import { freeId } from '../model/edits';
+import { withLineAround } from '../model/edits/around';
 import { withCopies } from '../model/edits/copies';
 import { withDepthStep } from '../model/edits/depths';
 import type { BenchStore } from '../state/store';
@@ -14,4 +17,13 @@ export function duplicate(store: BenchStore, cards: readonly string[]): void {
 export function step(store: BenchStore, cards: readonly string[], way: 'forward' | 'back'): void {
     const { change, sheet } = store.getState();
     change(withDepthStep(cards, way, sheet));
+}
+
+/** A new line round a form or motif; it is chosen then. */
+export function addLineAround(store: BenchStore, shape: string, rack: readonly Film[]): void {
+    const { change, choose, design, look } = store.getState();
+    const id = freeId(design);
+    change(withLineAround(id, shape, rack));
+    choose(id);
+    look({ pane: 'sheet' });
 }

@@ -4,7 +4,8 @@ import { freeId, withNewForm } from '../model/edits';
 import { formKinds, formNames } from '../model/forms';
 import { addLine } from '../shared/actions';
 import { useRack } from '../shared/FilmChoice';
-import { useBenchStore } from '../state/store';
+import { openCard } from '../state/select';
+import { useBench, useBenchStore } from '../state/store';
 import { AddMotif } from './AddMotif';
 
 const look =
@@ -14,6 +15,10 @@ const look =
 export function AddCards() {
     const store = useBenchStore();
     const rack = useRack();
+    const shape = useBench((bench) => {
+        const id = openCard(bench);
+        return [...bench.design.forms, ...bench.design.motifs].some((card) => card.id === id) ? id : null;
+    });
     const addForm = (kind: FormKind) => {
         const { design, change, choose } = store.getState();
         const id = freeId(design, 'form');
@@ -25,6 +30,17 @@ export function AddCards() {
             <button aria-label="Add a line" className={look} onClick={() => addLine(store, rack)}>
                 Line
             </button>
+            {shape && (
+                <button
+                    aria-label="Add a line round it"
+                    className={look}
+                    onClick={() =>
+                        void import('../shared/whole').then(({ addLineAround }) => addLineAround(store, shape, rack))
+                    }
+                >
+                    Line round it
+                </button>
+            )}
             <Menu>
                 <MenuButton aria-label="Add a form" className={look}>
                     Form

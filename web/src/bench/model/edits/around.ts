@@ -1,0 +1,22 @@
+import type { Film } from '../../../api/client';
+import { edit, inTurn, type Edit } from './edit';
+import { withNewLine } from './lines';
+
+/** How high its letters are, as a share of the shorter side of what it goes round. */
+const HIGH = 0.16;
+
+/** A new line round the outline of a form or motif, a little away from it, in a film that shows against the fabric. */
+export const withLineAround = (id: string, shape: string, rack: readonly Film[] = []): Edit =>
+    inTurn(
+        withNewLine(id, null, rack),
+        edit((design) => {
+            const line = design.lines.find((own) => own.id === id);
+            const around = [...design.forms, ...design.motifs].find((card) => card.id === shape);
+            if (line && around) {
+                const length = Math.max(500, Math.round(HIGH * Math.min(around.size.width, around.size.height)));
+                Object.assign(line.size, { by: 'letter', length });
+                Object.assign(line.follows, { path: 'outline', lift: 3000 });
+                line.follows.outline.shape = shape;
+            }
+        }),
+    );
