@@ -16,10 +16,10 @@ final class TreatmentSnags
     /** @return list<Snag> */
     public static function of(Design $design, Composition $composition): array
     {
-        return \array_map(static fn (Remark $remark): Snag => self::snag($design, $remark), $composition->remarks);
+        return \array_map(static fn (Remark $remark): Snag => self::snag($design, $composition, $remark), $composition->remarks);
     }
 
-    private static function snag(Design $design, Remark $remark): Snag
+    private static function snag(Design $design, Composition $composition, Remark $remark): Snag
     {
         $name = $design->cardName($remark->card);
         $other = $design->cardName($remark->other);
@@ -39,6 +39,13 @@ final class TreatmentSnags
                 1 === $remark->count ? "Inside $name one piece is loose." : "Inside $name {$remark->count} pieces are loose.",
                 'Drop them or add bridges, unless the carrier is to hold them.',
             ],
+            RemarkKind::TooSmallForBridges => [
+                SnagKind::LooseIslands,
+                1 === $remark->count
+                    ? "Inside $name one counter is too narrow for a bridge: what is in it is loose."
+                    : "Inside $name {$remark->count} counters are too narrow for a bridge: what is in them is loose.",
+                'Make it larger, close those counters, or make the bridges narrower.',
+            ],
             RemarkKind::Unseen => [
                 SnagKind::Unseen,
                 "$name and $other overlap in the same film, so they merge into one shape.",
@@ -53,10 +60,28 @@ final class TreatmentSnags
                 new Fix('Add bridges', islands: Islands::Bridge->value),
                 new Fix('Drop them', islands: Islands::Drop->value),
             ],
+            RemarkKind::TooSmallForBridges => [
+                ...self::larger($design, $composition, $remark),
+                new Fix('Close those counters', islands: Islands::BridgeOrDrop->value),
+            ],
             RemarkKind::OnLettering, RemarkKind::Unseen => [new Fix("Set it into $other", into: $remark->other)],
             default => [],
         };
 
         return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y, $fixes);
+    }
+
+    /** @return list<Fix> the letters made as large as they have to be, where it is a line */
+    private static function larger(Design $design, Composition $composition, Remark $remark): array
+    {
+        foreach ($composition->parts as $part) {
+            if ($part->card === $remark->card && !$part->also && $part->letterHeight > 0 && $remark->larger > 1.0) {
+                $height = 100 * (int) \ceil($part->letterHeight * $remark->larger / 100);
+
+                return [new Fix('Letters '.$design->measure($height).' high', letterHeight: $height)];
+            }
+        }
+
+        return [];
     }
 }

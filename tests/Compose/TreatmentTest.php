@@ -114,6 +114,35 @@ final class TreatmentTest extends TestCase
         self::assertLessThan($shield->area(), self::region($cut('drop'), 'shield')->area());
     }
 
+    public function testBridgesAreLeftOutWhereTheyWouldEatALetterUp(): void
+    {
+        $form = ['id' => 'shield', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 220_000, 'height' => 140_000, 'across' => 0, 'down' => 60_000];
+        $cut = static fn (string $islands, int $height): Composition => Designs::plan([
+            'lines.0.words' => 'BOA', 'lines.0.font' => 'anton', 'lines.0.size' => ['by' => 'letter', 'length' => $height], 'lines.0.gap' => 50_000,
+            'lines.0.treatments' => ['cutFrom' => ['card' => 'shield', 'islands' => $islands, 'bridge' => 2_000]], 'forms' => [$form],
+        ])->composition;
+        $area = static fn (Composition $made): float => self::region($made, 'shield')->area();
+        // The counters of letters 14 mm high are about 2 mm wide.
+        self::assertSame($area($cut('keep', 14_000)), $area($cut('bridge', 14_000)));
+        self::assertSame($area($cut('drop', 14_000)), $area($cut('bridge or drop', 14_000)));
+        $remark = $cut('bridge', 14_000)->remarks[0];
+        self::assertSame([RemarkKind::TooSmallForBridges, 4], [$remark->kind, $remark->count]);
+        self::assertSame([], $cut('bridge or drop', 14_000)->remarks);
+        // As much larger as it says, each has its bridges.
+        $enough = (int) \ceil(14_000 * $remark->larger);
+        self::assertSame([], $cut('bridge', $enough + 50)->remarks);
+        self::assertCount(1, self::region($cut('bridge', $enough + 50), 'shield')->pieces());
+        // In between, narrow counters are closed and broad ones bridged.
+        $heights = \range(15_000, $enough, 500);
+        $left = \array_map(static fn (int $height): int => $cut('bridge', $height)->remarks[0]->count ?? 0, $heights);
+        self::assertSame([4, 0], [$left[0], \min($left)]);
+        self::assertNotEmpty($some = \array_filter($left, static fn (int $count): bool => $count > 0 && $count < 4));
+        foreach ($some as $at => $count) {
+            self::assertCount(1, self::region($cut('bridge or drop', $heights[$at]), 'shield')->pieces());
+            self::assertCount(1 + $count, self::region($cut('bridge', $heights[$at]), 'shield')->pieces());
+        }
+    }
+
     public function testAnInlineRunsAtItsDistanceFromTheEdge(): void
     {
         $plain = self::region($this->compose([]), 'big');

@@ -275,6 +275,12 @@ final class EverySnagTest extends TestCase
             $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'drop']]),
             'are loose',
         ];
+        yield 'counters that are too narrow for a bridge' => [
+            SnagKind::LooseIslands,
+            $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'bridge', 'bridge' => 12_000]]),
+            $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'bridge or drop', 'bridge' => 12_000]]),
+            'too narrow for a bridge',
+        ];
         yield 'more film than the press likes' => [
             SnagKind::TooThick,
             $cut([]) + $other + ['lines.0.film' => 'sunup', 'layering' => ['thickest' => 150, 'usual' => ['kind' => 'lay over', 'width' => 0]]],

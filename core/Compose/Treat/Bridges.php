@@ -4,38 +4,97 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** Stencil bridges: bars across the strokes round a hole, on which the piece inside it hangs. */
-final class Bridges
+/**
+ * Stencil bridges: bars across the strokes round a hole, one up and one down, on which the piece inside it hangs. Where a bar would
+ * take most of a small letter away, there is none.
+ */
+final readonly class Bridges
 {
+    /** A bar takes at most this share of a hole's breadth: what is left of the strokes beside it still looks like the letter. */
+    private const SHARE = 0.6;
+
     /**
-     * What is left to be cut out when every hole of a shape has two bars, one up and one down.
-     *
-     * @param int $width of a bar, in µm
+     * @param Region       $cut   what is left to be cut out between the bridges
+     * @param list<Region> $small holes without a bridge, for want of room
      */
-    public static function leave(Region $shape, int $width): Region
+    private function __construct(
+        public Region $cut,
+        public array $small,
+        private int $width,
+    ) {
+    }
+
+    /** @param int $width of a bar, in µm */
+    public static function across(Region $shape, int $width): self
     {
         $bars = [];
-        $bounds = $shape->bounds();
-        foreach ($shape->holes() as $hole) {
-            $box = $hole->bounds();
-            if (null === $box || null === $bounds) {
-                continue;
-            }
-            $x = \intdiv($box->left + $box->right, 2);
-            $y = \intdiv($box->bottom + $box->top, 2);
-            foreach ([$bounds->top + $width, $bounds->bottom - $width] as $end) {
-                // From the hole across the first stroke.
-                $stroke = $shape->clipLines([[$x, $y, $x, $end]])[0] ?? null;
-                if (null !== $stroke) {
-                    $out = $stroke[\count($stroke) - 1] + ($end > $y ? $width : -$width);
-                    $half = \intdiv($width, 2);
-                    $bars[] = [$x - $half, \min($y, $out), $x + $half, \min($y, $out), $x + $half, \max($y, $out), $x - $half, \max($y, $out)];
+        foreach ($shape->pieces() as $piece) {
+            foreach ($piece->holes() as $hole) {
+                $own = self::bars($piece, $hole, $width);
+                if (self::fit($piece, $hole, $own, $width)) {
+                    \array_push($bars, ...$own);
                 }
             }
         }
+        $cut = [] === $bars ? $shape : $shape->subtract(Region::fromRings($bars));
 
-        return [] === $bars ? $shape : $shape->subtract(Region::fromRings($bars));
+        // A bar may run on into a hole that has none of its own.
+        return new self($cut, $cut->holes(), $width);
+    }
+
+    /** How many times as large all would have to be for each hole to get its bridges. */
+    public function larger(): float
+    {
+        return \max(1.0, ...\array_map(fn (Region $hole): float => $this->width / self::SHARE / \max(1, self::box($hole)->width()), $this->small));
+    }
+
+    /**
+     * From the middle of a hole across the first stroke, up and down.
+     *
+     * @return list<list<int>>
+     */
+    private static function bars(Region $piece, Region $hole, int $width): array
+    {
+        [$box, $bounds] = [self::box($hole), self::box($piece)];
+        $x = \intdiv($box->left + $box->right, 2);
+        $y = \intdiv($box->bottom + $box->top, 2);
+        $half = \intdiv($width, 2);
+        $bars = [];
+        foreach ([$bounds->top + $width, $bounds->bottom - $width] as $end) {
+            $stroke = $piece->clipLines([[$x, $y, $x, $end]])[0] ?? null;
+            if (null !== $stroke) {
+                $out = $stroke[\count($stroke) - 1] + ($end > $y ? $width : -$width);
+                $bars[] = [$x - $half, \min($y, $out), $x + $half, \min($y, $out), $x + $half, \max($y, $out), $x - $half, \max($y, $out)];
+            }
+        }
+
+        return $bars;
+    }
+
+    /**
+     * Whether bars leave enough of the strokes on either side, and no crumbs.
+     *
+     * @param list<list<int>> $bars
+     */
+    private static function fit(Region $piece, Region $hole, array $bars, int $width): bool
+    {
+        if ([] === $bars || $width > self::SHARE * self::box($hole)->width()) {
+            return false;
+        }
+        foreach ($piece->subtract(Region::fromRings($bars))->pieces() as $rest) {
+            if ($rest->area() < $width * $width) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static function box(Region $region): Box
+    {
+        return $region->bounds() ?? new Box(0, 0, 0, 0);
     }
 }

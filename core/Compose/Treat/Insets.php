@@ -59,19 +59,41 @@ final class Insets
             return;
         }
         $shape = $card->shape();
+        $bridges = \in_array($from->islands, [Islands::Bridge, Islands::BridgeOrDrop], true) ? Bridges::across($shape, $from->bridge) : null;
+        $small = $bridges->small ?? [];
         $cut = match ($from->islands) {
             Islands::Keep => $shape,
             Islands::Drop => $shape->union(...$shape->holes()),
-            Islands::Bridge => Bridges::leave($shape, $from->bridge),
+            Islands::Bridge => $bridges->cut ?? $shape,
+            Islands::BridgeOrDrop => ($bridges->cut ?? $shape)->union(...$small),
         };
-        $islands = Islands::Keep === $from->islands
-            ? \count(\array_filter($shape->holes(), static fn (Region $hole): bool => !$hole->intersect($target->shape())->isEmpty()))
-            : 0;
-        if ($islands > 0) {
-            $this->notes->remark(RemarkKind::LooseIslands, $card, $target, $islands);
+        $loose = $this->loose($target, match ($from->islands) {
+            Islands::Keep => $shape->holes(),
+            Islands::Bridge => $small,
+            Islands::Drop, Islands::BridgeOrDrop => [],
+        });
+        if ([] !== $loose) {
+            $this->notes->remark(
+                null === $bridges ? RemarkKind::LooseIslands : RemarkKind::TooSmallForBridges,
+                $card,
+                $target,
+                \count($loose),
+                $loose[0],
+                $bridges?->larger() ?? 1.0,
+            );
         }
-        $this->take($card, $target, $cut, $islands);
+        $this->take($card, $target, $cut, \count($loose));
         $card->isSpent = true;
+    }
+
+    /**
+     * @param list<Region> $islands
+     *
+     * @return list<Region> those where there is something of the card that they are cut from
+     */
+    private function loose(Card $target, array $islands): array
+    {
+        return \array_values(\array_filter($islands, static fn (Region $hole): bool => !$hole->intersect($target->shape())->isEmpty()));
     }
 
     /**

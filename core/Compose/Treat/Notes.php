@@ -21,8 +21,11 @@ final class Notes
         \array_push($this->removals, ...$removals);
     }
 
-    /** @param Region|null $at where it is; where the card is without it */
-    public function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null): void
+    /**
+     * @param Region|null $at     where it is; where the card is without it
+     * @param float       $larger how many times as large the card would have to be for it to be well
+     */
+    public function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null, float $larger = 1.0): void
     {
         $ink = $at?->bounds() ?? $card->base[0]->ink ?? null;
         $this->remarks[] = new Remark(
@@ -32,6 +35,7 @@ final class Notes
             x: null === $ink ? 0 : \intdiv($ink->left + $ink->right, 2),
             y: null === $ink ? 0 : \intdiv($ink->bottom + $ink->top, 2),
             count: $count,
+            larger: $larger,
         );
     }
 }

@@ -8,8 +8,9 @@ namespace Uvret\Compose\Treat;
 final readonly class Remark
 {
     /**
-     * @param string $card  whose treatment it is
-     * @param string $other the card that it is about
+     * @param string $card   whose treatment it is
+     * @param string $other  the card that it is about
+     * @param float  $larger how many times as large the card would have to be for it to be well
      */
     public function __construct(
         public RemarkKind $kind,
@@ -18,6 +19,7 @@ final readonly class Remark
         public int $x,
         public int $y,
         public int $count = 0,
+        public float $larger = 1.0,
     ) {
     }
 }

@@ -16,6 +16,9 @@ enum RemarkKind
     /** Pieces inside the holes of what was cut out hang on nothing. */
     case LooseIslands;
 
+    /** Letters are too small for the bridges that the pieces inside them were to hang on. */
+    case TooSmallForBridges;
+
     /** It lies on a card of the same film, so that it cannot be seen there. */
     case Unseen;
 

@@ -14,4 +14,7 @@ enum Islands: string
 
     /** They hang on bridges. */
     case Bridge = 'bridge';
+
+    /** They hang on bridges where there is room for these, and go where there is not. */
+    case BridgeOrDrop = 'bridge or drop';
 }

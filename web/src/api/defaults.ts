@@ -36,7 +36,7 @@ export const defaults = {
     setInto: {"into":"none","cards":[],"clearance":1000,"corner":"round","keep":true} satisfies Partial<Schemas['DesignSetInto']>,
     shadow: {"kind":"none","angle":45,"length":5000,"gap":0,"film":"","around":"own"} satisfies Partial<Schemas['DesignShadow']>,
     shape: {"corner":0,"band":8000,"count":5,"depth":50} satisfies Partial<Schemas['DesignShape']>,
-    size: {"high":20000,"share":50,"stretch":100} satisfies Partial<Schemas['DesignSize']>,
+    size: {"high":20000,"share":50,"turns":2,"stretch":100} satisfies Partial<Schemas['DesignSize']>,
     spiral: {"inner":10000,"pitch":115,"from":"outside","across":0,"down":100000} satisfies Partial<Schemas['DesignSpiral']>,
     spot: {"across":0,"down":100000,"turn":0} satisfies Partial<Schemas['DesignSpot']>,
     stacking: {"gap":0,"tight":false,"shift":0,"alignTo":"area"} satisfies Partial<Schemas['DesignStacking']>,

@@ -902,11 +902,11 @@ export interface components {
              */
             card: string;
             /**
-             * @description What becomes of the pieces inside its holes: they stay loose, go too, or hang on bridges.
+             * @description What becomes of the pieces inside its holes: they stay loose, go too, or hang on bridges; or hang where there is room for a bridge and go where there is not.
              * @default keep
              * @enum {unknown}
              */
-            islands: "keep" | "drop" | "bridge";
+            islands: "keep" | "drop" | "bridge" | "bridge or drop";
             /**
              * @description The width of a bridge.
              * @default 1500
@@ -1653,10 +1653,10 @@ export interface components {
         DesignShare: number;
         DesignSize: {
             /**
-             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height; by share, the line takes that much of the circle that it runs along.
+             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height; by share, the line takes that much of the circle that it runs along; by turns, so many turns of its spiral.
              * @enum {unknown}
              */
-            by: "width" | "height" | "letter" | "area" | "both" | "share";
+            by: "width" | "height" | "letter" | "area" | "both" | "share" | "turns";
             length: number;
             /**
              * @description The height of the ink, where it has both a width and a height.
@@ -1668,6 +1668,11 @@ export interface components {
              * @default 50
              */
             share: number;
+            /**
+             * @description How many turns of its spiral the line takes, where it is sized by them.
+             * @default 2
+             */
+            turns: number;
             /**
              * stretch
              * @description The width in percent of what the font's proportions give.

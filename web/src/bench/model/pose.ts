@@ -170,6 +170,7 @@ export const resized =
             width: ['width', part.width * along] as const,
             area: ['width', part.width * along] as const,
             share: ['letter', part.letterHeight * across] as const,
+            turns: ['letter', part.letterHeight * across] as const,
             height: ['height', part.height * across] as const,
             letter: ['letter', part.letterHeight * across] as const,
         }[size.by];

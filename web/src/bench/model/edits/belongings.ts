@@ -63,7 +63,7 @@ export function sizeCard(card: Card, along: number, across: number): void {
         if (size.by === 'both') {
             size.length = Math.max(500, Math.round(size.length * along));
             size.high = Math.max(500, Math.round(size.high * across));
-        } else if (size.by !== 'area' && size.by !== 'share') {
+        } else if (size.by !== 'area' && size.by !== 'share' && size.by !== 'turns') {
             size.length = Math.max(500, Math.round(size.length * (size.by === 'width' ? along : across)));
             size.stretch = Math.min(1000, Math.max(10, Math.round(size.stretch * (along / across) * 100) / 100));
         }

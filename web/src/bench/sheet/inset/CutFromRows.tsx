@@ -9,6 +9,7 @@ import type { Treating } from '../card/useTreatments';
 /** What a card is cut from, and what becomes of the islands. */
 export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating & { takeOut: () => void }) {
     const unit = useBench((bench) => bench.design.unit);
+    const bridged = cutFrom.islands === 'bridge' || cutFrom.islands === 'bridge or drop';
     return (
         <>
             <Row name="Cut from">
@@ -20,7 +21,7 @@ export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating 
                     label="What becomes of the islands"
                     field="islands"
                     small
-                    value={cutFrom.islands}
+                    value={cutFrom.islands === 'bridge or drop' ? 'bridge' : cutFrom.islands}
                     options={[
                         { value: 'keep', show: 'loose' },
                         { value: 'drop', show: 'dropped' },
@@ -29,7 +30,7 @@ export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating 
                     onChange={(islands) => put((now) => (now.cutFrom.islands = islands))}
                 />
             </Row>
-            {cutFrom.islands === 'bridge' && (
+            {bridged && (
                 <Row name="Bridges">
                     <LengthField
                         label="Width of the bridges"
@@ -38,6 +39,20 @@ export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating 
                         least={200}
                         value={cutFrom.bridge}
                         onChange={(bridge) => put((now) => (now.cutFrom.bridge = bridge))}
+                    />
+                </Row>
+            )}
+            {bridged && (
+                <Row name="No room">
+                    <Segments
+                        label="What becomes of counters that are too narrow for a bridge"
+                        small
+                        value={cutFrom.islands}
+                        options={[
+                            { value: 'bridge', show: 'loose' },
+                            { value: 'bridge or drop', show: 'closed' },
+                        ]}
+                        onChange={(islands) => put((now) => (now.cutFrom.islands = islands))}
                     />
                 </Row>
             )}
