@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Frame, Line, Sheet, SheetPart } from '../src/api/client';
-import { withOwner } from '../src/bench/model/edits';
+import { lettersAlike, withLetter, withOwner } from '../src/bench/model/edits';
 import { withLetterAt } from '../src/bench/model/edits/letterPlace';
 import { joined } from '../src/bench/model/pose';
 import { laid, sheet, withForms, withLines } from './support/designs';
@@ -50,7 +50,7 @@ describe('a letter that is dragged', () => {
             };
             const { part, there } = lettered(sheet(design, sizes));
             const line = design.lines[0] as Line;
-            const next = withLetterAt(line, at, { along: 5, across: 7 }, part, right, down, there)(design);
+            const next = withLetterAt(line, [at], { along: 5, across: 7 }, part, right, down, there)(design);
             const expected = joined(
                 part.letters.map(({ at: place, frame }): Frame =>
                     place === at ? { ...frame, left: frame.left + right, top: frame.top + down } : frame,
@@ -65,6 +65,27 @@ describe('a letter that is dragged', () => {
         },
     );
 
+    it('takes those that are alike along, each from where it was', () => {
+        const design = withLines({ words: 'AAB', size: { by: 'width', length: 90000 } });
+        const { part, there } = lettered(sheet(design, sizes));
+        const line = withLetter('line-1', 1, (now) => (now.along = 50))(design).lines[0] as Line;
+        const next = withLetterAt(
+            line,
+            lettersAlike(line, 0),
+            { along: 5, across: 7 },
+            part,
+            1000,
+            -4000,
+            there,
+        )(design);
+        expect(next.lines[0]?.lettering.letters).toMatchObject([
+            { at: 0, along: 5, across: 7 },
+            { at: 1, along: 55, across: 7 },
+        ]);
+        // The third letter stays where it was: 4 mm of room above it.
+        expect(next.lines[0]?.size).toMatchObject({ by: 'width', length: 89000 });
+    });
+
     it('on a line that belongs to a card moves that line’s middle on it', () => {
         const plain = withForms(withLines({ words: 'ABC', size: { by: 'both', length: 90000, high: 30000 } }), {
             across: 0,
@@ -73,7 +94,7 @@ describe('a letter that is dragged', () => {
         const design = withOwner('line-1', 'form-1', sheet(plain, sizes))(plain);
         const { part, there } = lettered(sheet(design, sizes));
         const before = design.lines[0] as Line;
-        const next = withLetterAt(before, 2, { along: 0, across: 0 }, part, 10000, -6000, there)(design).lines[0];
+        const next = withLetterAt(before, [2], { along: 0, across: 0 }, part, 10000, -6000, there)(design).lines[0];
         expect(next?.belongs).toMatchObject({ across: before.belongs.across + 5000, down: before.belongs.down - 3000 });
         expect(next?.size).toMatchObject({ by: 'both', length: 100000, high: 36000 });
     });
@@ -82,7 +103,7 @@ describe('a letter that is dragged', () => {
         const design = withLines({ words: 'ABC', size: { by: 'letter', length: 20000 } });
         const { part, there } = lettered(sheet(design, sizes));
         const line = design.lines[0] as Line;
-        const next = withLetterAt(line, 0, { along: 9, across: 0 }, { ...part, turn: 10 }, 9000, 0, there)(design);
+        const next = withLetterAt(line, [0], { along: 9, across: 0 }, { ...part, turn: 10 }, 9000, 0, there)(design);
         expect(next.lines[0]?.stacking).toEqual(line.stacking);
         expect(next.lines[0]?.lettering.letters).toMatchObject([{ at: 0, along: 9 }]);
     });

@@ -15,13 +15,14 @@ afterEach(() => {
     vi.restoreAllMocks();
 });
 
-const design = edit(({ blank }) =>
+const onNavy = edit(({ blank }) =>
     Object.assign(blank, {
         size: 'M',
         fabric: { name: 'Navy', colour: '#2B3350' },
         placement: { ...blank.placement, name: 'Full back', from: [] },
     }),
-)(
+);
+const design = onNavy(
     withForms(
         withLines(
             { words: 'TERN', film: 'chalk', size: { by: 'width', length: 200000 } },
@@ -149,5 +150,36 @@ describe('copies', () => {
         await type('Every so many copies are of another film', '3');
         await pick('Film of every second copy', 'Sun-up');
         expect(form()?.treatments.copies).toMatchObject({ kind: 'around', turn: 15, every: 3, film: 'sunup' });
+    });
+});
+
+describe('letters that are alike', () => {
+    it('are chosen, set and put back together, the others stay', async () => {
+        const line = onNavy(withLines({ words: 'tern to tern', film: 'chalk', size: { by: 'width', length: 200000 } }));
+        const store = benchOf(line, sheetOf(line, sizes));
+        renderOn(store, <BuildSheet />);
+        const user = userEvent.setup();
+        store.getState().choose('line-1');
+        await user.click(
+            within(await screen.findByRole('group', { name: 'Drawers' })).getByRole('button', { name: 'Letters' }),
+        );
+        const letters = () => store.getState().design.lines[0]?.lettering.letters.map(({ at, scale }) => [at, scale]);
+        await user.click(await screen.findByRole('button', { name: 'Letter 3: r' }));
+        await user.click(screen.getByRole('radio', { name: 'all 2 alike' }));
+        expect(screen.getByRole('button', { name: 'Letter 11: r' }).getAttribute('aria-pressed')).toBe('true');
+        const size = screen.getByRole('textbox', { name: 'Size of the letter in percent' });
+        await user.clear(size);
+        await user.type(size, '140{Enter}');
+        expect(letters()).toEqual([
+            [2, 140],
+            [10, 140],
+        ]);
+        // One that has no twin has nothing to choose.
+        await user.click(screen.getByRole('button', { name: 'Letter 7: o' }));
+        expect(screen.queryByRole('radio', { name: /alike/ })).toBeNull();
+        await user.click(screen.getByRole('button', { name: 'Letter 11: r' }));
+        await user.click(screen.getByRole('radio', { name: 'all 2 alike' }));
+        await user.click(screen.getByRole('button', { name: 'Reset the letters' }));
+        expect(letters()).toEqual([]);
     });
 });

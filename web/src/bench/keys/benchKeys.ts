@@ -14,7 +14,7 @@ import {
     sizeTheirs,
     withCard,
     withCards,
-    withLetter,
+    withLetters,
     withOrder,
     withRemoved,
     withTurn,
@@ -25,7 +25,7 @@ import { drawersOf } from '../model/kinds';
 import { moveBy, resized } from '../model/pose';
 import { addLine } from '../shared/actions';
 import { duplicate, step } from '../shared/whole';
-import { cardOf, lineOf, openCard, partOf } from '../state/select';
+import { cardOf, chosenLetters, openCard, partOf } from '../state/select';
 import type { BenchStore } from '../state/store';
 
 /** What one is doing, in the order in which the keys are listed. */
@@ -69,21 +69,20 @@ export function keysOf(store: BenchStore): Key[] {
     const all = () => cardsOf(bench().design).map(({ id }) => id);
     const open = () => cardOf(bench().design, openCard(bench()));
 
-    /** The chosen letter of the open line; null where there is none. */
+    /** The chosen letters of the open line; null where there are none. */
     const letter = () => {
-        const line = lineOf(bench().design, openCard(bench()));
-        const at = bench().letter;
-        return line && at !== null && !line.locked ? { line: line.id, at } : null;
+        const own = chosenLetters(bench());
+        return own && !own.line.locked ? { line: own.line.id, places: own.places } : null;
     };
     const move = (x: number, y: number) => {
         const { design, sheet, chosen, carry, change } = bench();
         const own = letter();
         if (own) {
-            const nudge = withLetter(own.line, own.at, (now) => {
+            const nudge = withLetters(own.line, own.places, (now) => {
                 now.along += x / 200;
                 now.across -= y / 200;
             });
-            change(nudge, `letter:${own.line}:${own.at}`);
+            change(nudge, `letter:${own.line}:${own.places.join()}`);
             return;
         }
         const cards = [...new Set(chosen.flatMap((id) => together(design, id)))].filter(
@@ -100,8 +99,8 @@ export function keysOf(store: BenchStore): Key[] {
         const own = letter();
         if (own) {
             bench().change(
-                withLetter(own.line, own.at, (now) => (now.kern += by)),
-                `kern:${own.line}:${own.at}`,
+                withLetters(own.line, own.places, (now) => (now.kern += by)),
+                `kern:${own.line}:${own.places.join()}`,
             );
         }
     };

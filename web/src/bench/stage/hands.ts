@@ -1,12 +1,12 @@
-import type { Erasure, Frame, Letter, Line, Sheet, SheetPart } from '../../api/client';
+import type { Erasure, Frame, Line, Sheet, SheetPart } from '../../api/client';
 import { withDropped } from '../model/dropped';
-import { plainLetter, withCard, withTheirs, withPieceErased, type Card } from '../model/edits';
+import { withCard, withTheirs, withPieceErased, type Card } from '../model/edits';
 import { withLetterAt } from '../model/edits/letterPlace';
 import { handled, movedWith, type Grip, type Hold } from '../model/hand';
 import { knotsOf, type Knot } from '../model/knots';
 import { within, type Point } from '../model/lasso';
 import { asOne, frameRound, poseOf, withAsOne, type SeveralGrip } from '../model/posed';
-import { cardOf, lineOf, openCard, partOf } from '../state/select';
+import { cardOf, chosenLetters, lineOf, openCard, partOf } from '../state/select';
 import { viewOf } from '../state/camera';
 import type { BenchStore } from '../state/store';
 import type { Hit } from './hit';
@@ -23,7 +23,7 @@ type Place = Parameters<StageView['toStage']>[0];
 type Held =
     | { kind: 'part'; hold: Hold }
     | { kind: 'knot'; knot: Knot; card: Card; from: Point }
-    | { kind: 'letter'; line: Line; at: number; part: SheetPart; letter: Letter; from: Point; sheet: Sheet }
+    | { kind: 'letter'; line: Line; places: number[]; part: SheetPart; from: Point; sheet: Sheet }
     | { kind: 'several'; cards: readonly string[]; frame: Frame; grip: SeveralGrip; from: Point }
     | { kind: 'loop' }
     | { kind: 'piece' }
@@ -71,7 +71,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
         asOne(frame, grip, from, toStage(at), keys.altKey);
 
     const taken = (): Held => {
-        const { design, erasing, lasso, letter, drawer } = bench();
+        const { design, erasing, lasso, drawer } = bench();
         const open = openCard(bench());
         if (!pressed) {
             return { kind: 'cloth' };
@@ -96,16 +96,15 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
                 return card && knot ? { kind: 'knot', knot, card, from } : { kind: 'cloth' };
             }
             case 'letter': {
-                const line = lineOf(design, open);
+                const own = chosenLetters(bench());
                 const part = partOf(bench(), open);
-                return line && part && part.em > 0 && letter !== null
+                return own && part && part.em > 0
                     ? {
                           kind: 'letter',
-                          line,
+                          line: own.line,
                           sheet: bench().sheet,
-                          at: letter,
+                          places: own.places,
                           part,
-                          letter: line.lettering.letters.find((own) => own.at === letter) ?? plainLetter(letter),
                           from,
                       }
                     : { kind: 'cloth' };
@@ -193,14 +192,14 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
                 const now = cardOf(bench().design, card.id);
                 look({ measured: now ? { ...to, text: knot.measure(now, design.unit) } : null });
             } else if (held?.kind === 'letter') {
-                const { line, at: place, part, letter, from, sheet } = held;
+                const { line, places, part, from, sheet } = held;
                 const to = toStage(at);
-                const next = nudged(letter, part, line.size.stretch, from, to);
+                const by = nudged(part, line.size.stretch, from, to);
                 change(
-                    withLetterAt(line, place, next, part, to.x - from.x, to.y - from.y, sheet),
-                    `letter:${line.id}:${place}`,
+                    withLetterAt(line, places, by, part, to.x - from.x, to.y - from.y, sheet),
+                    `letter:${line.id}:${places.join()}`,
                 );
-                look({ measured: { ...toStage(at), text: `${next.along} right, ${next.across} up` } });
+                look({ measured: { ...toStage(at), text: `${by.along} right, ${by.across} up` } });
             } else if (held?.kind === 'loop') {
                 const start = pressed ? toStage(pressed.at) : toStage(at);
                 const to = toStage(at);
@@ -257,15 +256,15 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
 }
 
 /** A letter moved along and across its line, in thousandths of the em. */
-function nudged(letter: Letter, part: SheetPart, stretch: number, from: Point, to: Point) {
+function nudged(part: SheetPart, stretch: number, from: Point, to: Point) {
     const turn = (part.turn * Math.PI) / 180;
     const [x, y] = [to.x - from.x, to.y - from.y];
     const perMille = 1000 / part.em;
     const along = (x * Math.cos(turn) + y * Math.sin(turn)) * perMille * (100 / stretch);
     const across = (x * Math.sin(turn) - y * Math.cos(turn)) * perMille;
     return {
-        along: Math.round((letter.along + along) * 2) / 2,
-        across: Math.round((letter.across + across) * 2) / 2,
+        along: Math.round(along * 2) / 2,
+        across: Math.round(across * 2) / 2,
     };
 }
 

@@ -38,6 +38,8 @@ export interface Looks {
     chosen: readonly string[];
     /** The chosen letter of the chosen line, by its place in the words. */
     letter: number | null;
+    /** Whether the letters like it are chosen too. */
+    alike: boolean;
     drawer: Drawer | null;
     /** A field that is to be gone to, by its name in the drawer. */
     field: string | null;
@@ -86,6 +88,7 @@ export const looksAt =
     (set: Set<Looks>, get: () => Looks & Pick<Camera, 'lookAt'>): Looks => ({
         chosen: first === null ? [] : [first],
         letter: null,
+        alike: false,
         drawer: null,
         field: null,
         edited: null,
@@ -117,7 +120,7 @@ export const looksAt =
             set((now) =>
                 chosen.join() === now.chosen.join()
                     ? {}
-                    : { chosen, letter: null, piece: null, field: null, erasing: null },
+                    : { chosen, letter: null, alike: false, piece: null, field: null, erasing: null },
             ),
         open: (drawer, field) => set({ drawer, field: field ?? null, pane: 'sheet' }),
         showSnag: (snag) => {

@@ -3,44 +3,48 @@ import { isPlaced } from '../follows';
 import { joined } from '../pose';
 import { ownerOf } from './belongings';
 import { edit, inTurn, type Change, type Edit } from './edit';
-import { withLetter } from './letters';
+import { plainLetter, withLetters } from './letters';
 import { withPlace } from './places';
 
 /**
- * A letter put where the hand has it: the others stay where and as large as they were when it was taken, whatever the line is aligned
- * to or sized by. Bent and turned lines find their places by themselves.
+ * Letters put where the hand has them: the others stay where and as large as they were when they were taken, whatever the line is
+ * aligned to or sized by. Bent and turned lines find their places by themselves.
  *
- * @param part  the line when the letter was taken, and so the sheet
- * @param right how far the letter has gone since, in µm, and down
+ * @param line  when the letters were taken, and so the part and the sheet
+ * @param by    how far they have gone since in the line's terms
+ * @param right and in µm, and down
  */
 export const withLetterAt =
     (
         line: Line,
-        at: number,
-        next: Pick<Letter, 'along' | 'across'>,
+        places: readonly number[],
+        by: Pick<Letter, 'along' | 'across'>,
         part: SheetPart,
         right: number,
         down: number,
         sheet: Sheet,
     ): Edit =>
     (design) => {
-        const nudge = withLetter(line.id, at, (now) => Object.assign(now, next));
+        const nudge = withLetters(line.id, places, (now) => {
+            const was = line.lettering.letters.find(({ at }) => at === now.at) ?? plainLetter(now.at);
+            Object.assign(now, { along: was.along + by.along, across: was.across + by.across });
+        });
         const frames = part.letters.map(({ at: place, frame }) =>
-            place === at ? { ...frame, left: frame.left + right, top: frame.top + down } : frame,
+            places.includes(place) ? { ...frame, left: frame.left + right, top: frame.top + down } : frame,
         );
         if (!part.ink || frames.length === 0 || isPlaced(line) || part.trace !== null || part.turn !== 0) {
             return nudge(design);
         }
         const ink = joined(frames);
         const size: Change<Line> = ({ size: own }) => {
-            const { by } = line.size;
-            if (by === 'width' || by === 'area' || by === 'both') {
-                Object.assign(own, { by: by === 'both' ? by : 'width', length: Math.round(ink.width) });
+            const { by: side } = line.size;
+            if (side === 'width' || side === 'area' || side === 'both') {
+                Object.assign(own, { by: side === 'both' ? side : 'width', length: Math.round(ink.width) });
             }
-            if (by === 'height' || by === 'both') {
+            if (side === 'height' || side === 'both') {
                 Object.assign(
                     own,
-                    by === 'both' ? { high: Math.round(ink.height) } : { length: Math.round(ink.height) },
+                    side === 'both' ? { high: Math.round(ink.height) } : { length: Math.round(ink.height) },
                 );
             }
         };

@@ -1,4 +1,4 @@
-import type { Film, Letter } from '../../../api/client';
+import type { Film, Letter, Line } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { edit, inTurn, takeFilm, type Change, type Edit } from './edit';
 import { withLine, withWords } from './lines';
@@ -6,14 +6,14 @@ import { withLine, withWords } from './lines';
 /** What stands in the words for an ornament, whose glyph was chosen by sight. */
 export const ORNAMENT = '❧';
 
-/** Puts a letter on a film of the rack, or back on that of its line. */
+/** Puts letters on a film of the rack, or back on that of their line. */
 export const withLetterFilm =
-    (id: string, at: number, film: Film): Edit =>
+    (id: string, places: readonly number[], film: Film): Edit =>
     (design) => {
         const own = design.lines.find((line) => line.id === id)?.film === film.id;
         return inTurn(
             edit((now) => takeFilm(now, film, 'above')),
-            withLetter(id, at, (letter) => (letter.film = own ? '' : film.id)),
+            withLetters(id, places, (letter) => (letter.film = own ? '' : film.id)),
         )(design);
     };
 
@@ -37,6 +37,16 @@ export const withLetter = (id: string, at: number, change: Change<Letter>): Edit
         const others = lettering.letters.filter((other) => other.at !== at);
         lettering.letters = isPlain(letter) ? others : [...others, letter].sort((a, b) => a.at - b.at);
     });
+
+/** The same set for several letters of a line. */
+export const withLetters = (id: string, places: readonly number[], change: Change<Letter>): Edit =>
+    inTurn(...places.map((at) => withLetter(id, at, change)));
+
+/** Where a line has the same character as at a place, which is among them. */
+export function lettersAlike({ lettering }: Line, at: number): number[] {
+    const characters = Array.from(lettering.words);
+    return characters.flatMap((character, place) => (character === characters[at] ? [place] : []));
+}
 
 /** A letter as the font has it. */
 export const plainLetter = (at: number): Letter => ({ ...defaults.letter, at });

@@ -1,13 +1,16 @@
 import type { Line } from '../../../api/client';
 import { faceOf } from '../../../type/fontFaces';
-import { useBenchStore } from '../../state/store';
+import { lettersAlike } from '../../model/edits';
+import { useBench, useBenchStore } from '../../state/store';
 
 /** The letters of a line side by side, to choose one; those that something is set for are on a darker ground. */
 export function LetterRow({ line, chosen }: { line: Line; chosen: number | null }) {
     const { look } = useBenchStore().getState();
     const { words, letters, font } = line.lettering;
+    const alike = useBench((bench) => bench.alike);
+    const places = chosen === null ? [] : alike ? lettersAlike(line, chosen) : [chosen];
     const lookOf = (at: number) =>
-        at === chosen
+        places.includes(at)
             ? 'border-marigold bg-held'
             : letters.some((other) => other.at === at)
               ? 'border-seam bg-tape'
@@ -26,10 +29,10 @@ export function LetterRow({ line, chosen }: { line: Line; chosen: number | null 
                     <button
                         key={at}
                         aria-label={`Letter ${at + 1}: ${character}`}
-                        aria-pressed={at === chosen}
+                        aria-pressed={places.includes(at)}
                         className={`min-w-5.5 rounded-[2px] border px-1 text-[17px] leading-6 ${lookOf(at)}`}
                         style={{ fontFamily: `'${faceOf(font)}', var(--font-sans)` }}
-                        onClick={() => look({ letter: at === chosen ? null : at })}
+                        onClick={() => look({ letter: at === chosen ? null : at, alike: places.includes(at) && alike })}
                     >
                         {character}
                     </button>

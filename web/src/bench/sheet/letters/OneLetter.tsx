@@ -2,28 +2,46 @@ import { useState } from 'react';
 import type { Letter, Line } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { NumberField } from '../../../ui/NumberField';
-import { plainLetter, withLetter, withLetterFilm } from '../../model/edits';
+import { Segments } from '../../../ui/Segments';
+import { lettersAlike, plainLetter, withLetterFilm, withLetters } from '../../model/edits';
 import { FilmChoice } from '../../shared/FilmChoice';
 import { Row, Rows } from '../../shared/Row';
-import { useBenchStore } from '../../state/store';
+import { useBench, useBenchStore } from '../../state/store';
 import { GlyphChoice } from './GlyphChoice';
 import { LetterForms } from './LetterForms';
 import { Ornaments } from './Ornaments';
 
-/** One letter of a line: nudged, turned, in another size, film or form. */
+/** One letter of a line, or all that are like it: nudged, turned, in another size, film or form. */
 export function OneLetter({ line, at }: { line: Line; at: number }) {
-    const { change } = useBenchStore().getState();
+    const { change, look } = useBenchStore().getState();
     const [choosing, setChoosing] = useState(false);
     const letter = line.lettering.letters.find((candidate) => candidate.at === at) ?? plainLetter(at);
+    const twins = lettersAlike(line, at);
+    const alike = useBench((bench) => bench.alike);
+    const places = alike ? twins : [at];
     const set = (next: Partial<Letter>, what: string) =>
         change(
-            withLetter(line.id, at, (now) => Object.assign(now, next)),
-            `${what}:${line.id}:${at}`,
+            withLetters(line.id, places, (now) => Object.assign(now, next)),
+            `${what}:${line.id}:${places.join()}`,
         );
     const nudge = { unit: '‰', least: -5000, most: 5000, digits: 1 };
     return (
         <>
             <Rows>
+                {twins.length > 1 && (
+                    <Row name="Chosen">
+                        <Segments
+                            label="Whether the letters like it are chosen too"
+                            small
+                            value={alike ? 'all' : 'one'}
+                            options={[
+                                { value: 'one', show: 'this one' },
+                                { value: 'all', show: `all ${twins.length} alike` },
+                            ]}
+                            onChange={(which) => look({ alike: which === 'all' })}
+                        />
+                    </Row>
+                )}
                 <Row name="Move">
                     <NumberField
                         label="Letter to the right"
@@ -71,7 +89,7 @@ export function OneLetter({ line, at }: { line: Line; at: number }) {
                     <FilmChoice
                         label="Film of the letter"
                         value={letter.film || line.film}
-                        onChange={(film) => film && change(withLetterFilm(line.id, at, film))}
+                        onChange={(film) => film && change(withLetterFilm(line.id, places, film))}
                     />
                 </Row>
             </Rows>
@@ -83,9 +101,11 @@ export function OneLetter({ line, at }: { line: Line; at: number }) {
                 <Button
                     look="words"
                     small
-                    onClick={() => change(withLetter(line.id, at, (now) => Object.assign(now, plainLetter(at))))}
+                    onClick={() =>
+                        change(withLetters(line.id, places, (now) => Object.assign(now, plainLetter(now.at))))
+                    }
                 >
-                    Reset the letter
+                    {places.length > 1 ? 'Reset the letters' : 'Reset the letter'}
                 </Button>
             </span>
             <div className="mt-1.5">
