@@ -48,7 +48,7 @@ final readonly class Composer
                 return [$parts, Region::empty()->union(...\array_column($parts, 'region'))];
             });
         }
-        $ground = new Ground($this->typeCase, $design, $shapes);
+        $ground = new Ground($this->typeCase, $design, $shapes + $this->filledPieces($design));
         $area = $ground->area;
         $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $ground), $design->lines);
         // First from the first line's top down, then all of them to where they stand in the area.
@@ -118,6 +118,23 @@ final readonly class Composer
         $treated = (new Treatment($design, (new Belongings($design, $parts))->placed(), $this->memory))->done();
 
         return new Composition($area, $treated->parts, $treated->removals, $treated->remarks, $treated->rooms);
+    }
+
+    /** @return array<string, Region> pieces of motifs that lines fill, by what they are known by */
+    private function filledPieces(Design $design): array
+    {
+        $motifs = \array_column($design->motifs, null, 'id');
+        $pieces = [];
+        foreach ($design->lines as $line) {
+            $motif = $motifs[$line->fills->form] ?? null;
+            $at = $line->fills->takesForm() ? $line->fills->piece() : null;
+            if (null !== $motif && null !== $at) {
+                $key = 'piece '.\hash('xxh128', \serialize([$motif, $at]));
+                $pieces[$line->fills->shape()] = $this->memory->recall($key, static fn (): ?Region => MotifOutline::piece($motif, $at));
+            }
+        }
+
+        return \array_filter($pieces);
     }
 
     private function make(Line $line, Ground $ground): Block|Part

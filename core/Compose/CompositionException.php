@@ -46,7 +46,7 @@ final class CompositionException extends \RuntimeException
 
     public static function noForm(): self
     {
-        return new self('The form whose edges the line fills is gone. Choose another form, or another edge.');
+        return new self('What the line fills is gone. Choose another form or piece, or other edges.');
     }
 
     public static function noRoomInForm(): self

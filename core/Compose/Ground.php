@@ -32,7 +32,7 @@ final readonly class Ground
     /** @var array<string, Dimensions> of the forms and motifs, by their ids */
     private array $sizes;
 
-    /** @param array<string, Region> $shapes by the ids of the forms and motifs */
+    /** @param array<string, Region> $shapes by the ids of the forms and motifs, and of the pieces that lines fill */
     public function __construct(
         private TypeCase $typeCase,
         private Design $design,
@@ -66,7 +66,7 @@ final readonly class Ground
         $font = $this->typeCase->file($line->lettering->font);
         $shapes = \array_map(
             static fn (Region $shape): array => $shape->rings(),
-            \array_intersect_key($this->shapes, \array_flip([$line->follows->outline->shape, $line->fills->form])),
+            \array_intersect_key($this->shapes, \array_flip([$line->follows->outline->shape, $line->fills->shape()])),
         );
         $ring = FollowPath::Ring === $line->follows->path ? [$this->ringLeader($line), $this->ringPartner($line)] : [];
 

@@ -109,7 +109,7 @@ final readonly class Setting
         if (!$line->fills->takesForm()) {
             return new ShapedBorders($line->fills, $width, $lowest, $highest);
         }
-        $form = $ground->shapes[$line->fills->form] ?? throw CompositionException::noForm();
+        $form = $ground->shapes[$line->fills->shape()] ?? throw CompositionException::noForm();
 
         return FormBorders::of($form, $line->fills) ?? throw CompositionException::noRoomInForm();
     }

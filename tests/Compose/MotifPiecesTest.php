@@ -91,11 +91,37 @@ final class MotifPiecesTest extends TestCase
         }
     }
 
-    /** @param list<array<string, mixed>> $pieces */
-    private static function plan(array $pieces, float $turn = 0.0, int $width = 60_000, int $height = 40_000): Plan
+    public function testALineFillsOnePieceAsItLies(): void
+    {
+        // Of the bar below, which is moved, and of the left square's island.
+        foreach ([[['id' => 'bar', 'colour' => 1, 'x' => 100, 'y' => 3_800, 'across' => 500, 'down' => 2_000], '1 100 3800'], [[], '0 3333 -2500']] as [$settings, $piece]) {
+            $fills = ['top' => ['shape' => 'form'], 'bottom' => ['shape' => 'form'], 'form' => 'motif', 'inset' => 1_000, 'piece' => $piece];
+            $line = ['id' => 'word', 'film' => 'ink', 'lettering' => ['words' => 'OARS', 'font' => 'anton'], 'size' => ['by' => 'width', 'length' => 9_000]];
+            $plan = self::plan([] === $settings ? [] : [$settings], 0.0, lines: [$line + ['fills' => $fills]]);
+            $word = $plan->composition->parts[0]->region;
+            $square = Region::fromRings([[10_000, 0, 30_000, 0, 30_000, 20_000, 10_000, 20_000]]);
+            $bar = Region::fromRings([[-30_000, -20_000, 30_000, -20_000, 30_000, -10_000, -30_000, -10_000]])->transform(Affine::move(3_000, -8_000));
+            $room = ([] === $settings ? $square : $bar)->transform(Affine::move(10_000, -100_000))->offset(-1_000);
+            [$inside, $box] = [$word->bounds(), $room->bounds()];
+            self::assertNotNull($inside);
+            self::assertNotNull($box);
+            self::assertTrue($word->subtract($room->offset(15))->isEmpty());
+            foreach (['left', 'right', 'bottom', 'top'] as $side) {
+                self::assertEqualsWithDelta($box->{$side}, $inside->{$side}, 30, "$piece $side");
+            }
+        }
+        $gone = self::plan([], 0.0, lines: [['fills' => ['piece' => '1 9000 9000'] + $fills] + $line]);
+        self::assertStringContainsString('What the line fills is gone.', (string) $gone->composition->parts[0]->failure);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $pieces
+     * @param list<array<string, mixed>> $lines
+     */
+    private static function plan(array $pieces, float $turn = 0.0, int $width = 60_000, int $height = 40_000, array $lines = []): Plan
     {
         return Designs::plan([
-            'lines' => [],
+            'lines' => $lines,
             'films' => [Designs::FILM, ['id' => 'chalk', 'name' => 'Chalk'] + Designs::FILM],
             'motifs' => [[
                 'id' => 'motif', 'name' => 'Squares', 'colours' => self::COLOURS, 'pieces' => $pieces,

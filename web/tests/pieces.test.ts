@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Film, MotifPieceCard } from '../src/api/client';
 import { withCard, withNewMotif } from '../src/bench/model/edits';
+import { withLineInPiece } from '../src/bench/model/edits/filling';
 import { alike, isSame, withPiece, withPieces, withPiecesAsDrawn } from '../src/bench/model/edits/pieces';
 import { empty } from './support/designs';
 
@@ -82,5 +83,33 @@ describe('a piece of a motif', () => {
         expect([isSame(null, piece(1)), isSame(piece(1), piece(2)), isSame(piece(1), piece(1, { colour: 1 }))]).toEqual(
             [false, false, false],
         );
+    });
+});
+
+describe('words in a piece', () => {
+    it('fill it from edge to edge, in a film that shows on it', () => {
+        const next = withLineInPiece(
+            'line-1',
+            'motif-1',
+            piece(300, { film: 'buoy', height: 5000 }),
+            [],
+        )({
+            ...design,
+            films: [
+                { ...(design.films[0] as Film), id: 'buoy', colour: '#E2703A' },
+                { ...(design.films[0] as Film), id: 'orange', colour: '#E0713A' },
+                { ...(design.films[0] as Film), id: 'ink', colour: '#22243A' },
+            ],
+        });
+        expect(next.lines[0]).toMatchObject({
+            film: 'ink',
+            fills: {
+                top: { shape: 'form' },
+                bottom: { shape: 'form' },
+                form: 'motif-1',
+                piece: '0 300 10',
+                inset: 480,
+            },
+        });
     });
 });

@@ -75,6 +75,27 @@ describe('a click', () => {
         expect(now().chosen).toEqual(['line-2']);
     });
 
+    it('on the open line takes the letter there, where its letters are shown', () => {
+        const { now, hands } = onStage();
+        const frames = [0, 1].map((at) => ({ at, frame: { left: 30000 * at, top: 0, width: 40000, height: 40000 } }));
+        now()
+            .sheet.parts.filter(({ card }) => card === 'line-1')
+            .forEach((part) => (part.letters = frames));
+        const clickAt = (x: number, id = 'line-1') => {
+            hands.press(card(id), { clientX: x, clientY: 10, altKey: false, shiftKey: false });
+            hands.click({ altKey: false, shiftKey: false });
+            return now().letter;
+        };
+        expect(clickAt(5)).toBeNull();
+        now().open('letters');
+        expect(clickAt(5)).toBe(0);
+        // Where two frames lie on one another, the one whose middle is nearer.
+        expect([clickAt(33), clickAt(37), clickAt(99)]).toEqual([0, 1, 1]);
+        // Another line is chosen first.
+        expect(clickAt(5, 'line-2')).toBeNull();
+        expect(now().chosen).toEqual(['line-2']);
+    });
+
     it('after a finger has rested leaves the menu and what it is of', () => {
         const { press, hands, now } = onStage();
         press(card('line-2'));

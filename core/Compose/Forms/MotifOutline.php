@@ -25,7 +25,7 @@ final readonly class MotifOutline
      */
     public static function parts(Motif $motif): array
     {
-        $place = Affine::turn(-$motif->place->turn)->then(Affine::move($motif->place->x, $motif->place->y));
+        $place = self::place($motif);
         if ([] === $motif->pieces) {
             return \array_map(
                 static fn (MotifColour $colour, Region $region): array => ['film' => $colour->film, 'region' => $region],
@@ -38,6 +38,21 @@ final readonly class MotifOutline
             static fn (array $piece): array => ['film' => $piece['film'], 'region' => $piece['region']->transform($place)],
             MotifPieces::of($motif, self::drawn($motif, Affine::identity())),
         );
+    }
+
+    /**
+     * One of its pieces in its place; null where there is none.
+     *
+     * @param array{colour: int, x: int, y: int} $at a point in it as it was drawn, in ten-thousandths of the motif
+     */
+    public static function piece(Motif $motif, array $at): ?Region
+    {
+        return MotifPieces::at($motif, self::drawn($motif, Affine::identity()), $at)?->transform(self::place($motif));
+    }
+
+    private static function place(Motif $motif): Affine
+    {
+        return Affine::turn(-$motif->place->turn)->then(Affine::move($motif->place->x, $motif->place->y));
     }
 
     /**

@@ -42,17 +42,42 @@ final readonly class MotifPieces
         return $pieces;
     }
 
+    /**
+     * One of them, as it is, about the motif's middle.
+     *
+     * @param list<Region>                       $colours unturned, about the motif's middle
+     * @param array{colour: int, x: int, y: int} $at      a point in it as it was drawn, in ten-thousandths of the motif
+     */
+    public static function at(Motif $motif, array $colours, array $at): ?Region
+    {
+        foreach (($colours[$at['colour']] ?? Region::empty())->pieces() as $piece) {
+            if (self::holds($motif, $piece, $at['x'], $at['y'])) {
+                $settings = self::settings($motif, $at['colour'], $piece);
+
+                return null === $settings ? $piece : $piece->transform(self::map($motif, $settings, $piece->bounds() ?? new Box(0, 0, 0, 0)));
+            }
+        }
+
+        return null;
+    }
+
     private static function settings(Motif $motif, int $colour, Region $piece): ?MotifPiece
     {
         foreach ($motif->pieces as $settings) {
-            $x = (int) \round($settings->x * $motif->size->width / self::WHOLE);
-            $y = (int) \round($settings->y * $motif->size->height / self::WHOLE);
-            if ($settings->colour === $colour && true === $piece->bounds()?->holds(new Box($x, $y, $x, $y)) && $piece->contains($x, $y)) {
+            if ($settings->colour === $colour && self::holds($motif, $piece, $settings->x, $settings->y)) {
                 return $settings;
             }
         }
 
         return null;
+    }
+
+    private static function holds(Motif $motif, Region $piece, int $x, int $y): bool
+    {
+        $x = (int) \round($x * $motif->size->width / self::WHOLE);
+        $y = (int) \round($y * $motif->size->height / self::WHOLE);
+
+        return true === $piece->bounds()?->holds(new Box($x, $y, $x, $y)) && $piece->contains($x, $y);
     }
 
     /** @return array{int, int} a point well inside a piece as it was drawn, in ten-thousandths of the motif */

@@ -989,6 +989,11 @@ export interface components {
              */
             form: string;
             /**
+             * @description The piece of a motif that is filled, where that is not all of it: its colour's place, and a point in it as it was drawn, in ten-thousandths of the motif's width and height to the right of its middle and below it.
+             * @default
+             */
+            piece: string;
+            /**
              * @description How far inside the form's outline its edges are taken.
              * @default 4000
              */

@@ -98,7 +98,7 @@ function followsWords({ follows }: Line, design: Design): string {
 
 function edgeWords(edge: Edge, line: Line, design: Design): string {
     return edge.shape === 'form'
-        ? `fills ${cardName(design, line.fills.form)}`
+        ? `fills ${line.fills.piece === '' ? '' : 'a piece of '}${cardName(design, line.fills.form)}`
         : `${edge.shape}${edge.shape === 'level' ? '' : ` ${brief(edge.rise, design.unit)}`}`;
 }
 

@@ -1,8 +1,9 @@
-import type { Film } from '../../api/client';
-import { freeId } from '../model/edits';
+import type { Film, MotifPieceCard } from '../../api/client';
+import { freeId, type Edit } from '../model/edits';
 import { withLineAround } from '../model/edits/around';
 import { withCopies } from '../model/edits/copies';
 import { withDepthStep } from '../model/edits/depths';
+import { withLineInPiece } from '../model/edits/filling';
 import type { BenchStore } from '../state/store';
 
 /** Copies of some cards, which are chosen instead of them. */
@@ -20,10 +21,17 @@ export function step(store: BenchStore, cards: readonly string[], way: 'forward'
 }
 
 /** A new line round a form or motif; it is chosen then. */
-export function addLineAround(store: BenchStore, shape: string, rack: readonly Film[]): void {
+export const addLineAround = (store: BenchStore, shape: string, rack: readonly Film[]) =>
+    add(store, (id) => withLineAround(id, shape, rack));
+
+/** A new line in a piece of a motif; it is chosen then. */
+export const addLineInPiece = (store: BenchStore, motif: string, piece: MotifPieceCard, rack: readonly Film[]) =>
+    add(store, (id) => withLineInPiece(id, motif, piece, rack));
+
+function add(store: BenchStore, edit: (id: string) => Edit): void {
     const { change, choose, design, look } = store.getState();
     const id = freeId(design);
-    change(withLineAround(id, shape, rack));
+    change(edit(id));
     choose(id);
     look({ pane: 'sheet' });
 }

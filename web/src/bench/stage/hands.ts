@@ -38,7 +38,8 @@ const MOST = 2000;
 /** What hands do on the stage: each press, drag and click as a change of the Bench. */
 export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     const bench = () => store.getState();
-    let pressed: { hit: Hit; at: Place; keys: Keys } | null = null;
+    /** Where the hand went down, and what was open then. */
+    let pressed: { hit: Hit; open: string | null; at: Place; keys: Keys } | null = null;
     let held: Held | null = null;
 
     const holdOf = (id: string, grip: Grip, from: Point): Held => {
@@ -69,6 +70,18 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
 
     const severalTo = ({ frame, grip, from }: Held & { kind: 'several' }, at: Place, keys: Keys) =>
         asOne(frame, grip, from, toStage(at), keys.altKey);
+
+    /** The letter of the open line at a point: of several the one whose middle is nearest. */
+    const letterAt = ({ x, y }: Point): number | null => {
+        const away = ({ left, top, width, height }: Frame) => Math.hypot(x - left - width / 2, y - top - height / 2);
+        const [nearest] = (partOf(bench(), openCard(bench()))?.letters ?? [])
+            .filter(
+                ({ frame: { left, top, width, height } }) =>
+                    x >= left && x <= left + width && y >= top && y <= top + height,
+            )
+            .sort((a, b) => away(a.frame) - away(b.frame));
+        return nearest?.at ?? null;
+    };
 
     const taken = (): Held => {
         const { design, erasing, lasso, drawer } = bench();
@@ -134,6 +147,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             const card = hit.kind === 'card' ? hit.card : null;
             pressed = {
                 hit,
+                open: openCard(bench()),
                 at: { clientX: event.clientX, clientY: event.clientY },
                 keys: { altKey: event.altKey, shiftKey: event.shiftKey },
             };
@@ -145,15 +159,18 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
 
         /** It was a click: with Shift the card is chosen besides, or no longer; beside everything, nothing is chosen. */
         click: ({ shiftKey }: Keys) => {
-            const { toggle, choose, showSnag, sheet, look, erasing } = bench();
+            const { toggle, choose, showSnag, sheet, look, erasing, drawer } = bench();
             // A finger that rested has opened the menu already.
             if (!pressed) {
                 return;
             }
             const { hit } = pressed;
             if (hit.kind === 'card') {
+                const letter = drawer === 'letters' && pressed.open === hit.card ? letterAt(toStage(pressed.at)) : null;
                 if (shiftKey) {
                     toggle(hit.card);
+                } else if (letter !== null) {
+                    look({ letter, alike: false });
                 } else {
                     choose(hit.card);
                 }

@@ -1,5 +1,6 @@
 import { useShallow } from 'zustand/react/shallow';
 import type { Edge, Fills, Line } from '../../../api/client';
+import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
@@ -150,8 +151,18 @@ export function FormOfEdges({ line }: { line: Line }) {
                 label="Form whose edges it fills"
                 value={fills.form}
                 cards={forms}
-                onChange={(form) => put((now) => (now.form = form))}
+                onChange={(form) => put((now) => Object.assign(now, { form, piece: '' }))}
             />
+            {fills.piece !== '' && (
+                <Button
+                    look="words"
+                    small
+                    title="It fills one piece of it"
+                    onClick={() => put((now) => (now.piece = ''))}
+                >
+                    whole
+                </Button>
+            )}
             <LengthField
                 label="Inset from the form’s outline"
                 note="inside"

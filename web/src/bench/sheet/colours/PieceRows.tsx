@@ -3,8 +3,9 @@ import { NumberField } from '../../../ui/NumberField';
 import type { Motif, MotifPiece } from '../../../api/client';
 import type { Change } from '../../model/edits';
 import { alike, isSame, settingsOf, withPieces, withPiecesAsDrawn } from '../../model/edits/pieces';
-import { FilmChoice } from '../../shared/FilmChoice';
+import { FilmChoice, useRack } from '../../shared/FilmChoice';
 import { Row, Rows } from '../../shared/Row';
+import { addLineInPiece } from '../../shared/whole';
 import { usePieces } from '../../shared/usePieces';
 import { useBench, useBenchStore } from '../../state/store';
 
@@ -43,7 +44,9 @@ interface OneProps {
 }
 
 function OnePiece({ motif, piece, pieces }: OneProps) {
-    const { change, look } = useBenchStore().getState();
+    const store = useBenchStore();
+    const { change, look } = store.getState();
+    const rack = useRack();
     const settings = settingsOf(motif, piece);
     const mates = alike(piece, pieces).sort((a, b) => a.y - b.y || a.x - b.x);
     const set = (next: Change<MotifPiece>, what: string) =>
@@ -86,6 +89,11 @@ function OnePiece({ motif, piece, pieces }: OneProps) {
                     value={settings?.turn ?? 0}
                     onChange={(turn) => set((now) => (now.turn = turn), 'turn')}
                 />
+            </Row>
+            <Row name="Words">
+                <Button look="words" small onClick={() => addLineInPiece(store, motif.id, piece, rack)}>
+                    Put words into the piece
+                </Button>
             </Row>
             {second.length > 0 && (
                 <Row name={`${mates.length} alike`}>
