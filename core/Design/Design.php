@@ -15,10 +15,12 @@ use Uvret\Geometry\Unit;
 final readonly class Design
 {
     /**
-     * @param list<Film>  $films  bottom film first
-     * @param list<Line>  $lines  in reading order
-     * @param list<Form>  $forms
-     * @param list<Motif> $motifs
+     * @param list<Film>   $films    bottom film first
+     * @param list<Line>   $lines    in reading order
+     * @param list<Form>   $forms
+     * @param list<Motif>  $motifs
+     * @param list<string> $formerly films from the bottom up, as they covered one another before cards had depths; empty where that is
+     *                               no matter
      */
     public function __construct(
         public string $name,
@@ -35,6 +37,7 @@ final readonly class Design
         public array $motifs,
         public Clean $clean,
         public Layering $layering,
+        public array $formerly,
     ) {
     }
 

@@ -36,7 +36,7 @@ final readonly class Differences
             ...$cards->in('lines', $before, $after),
             ...$cards->in('forms', $before, $after),
             ...$cards->in('motifs', $before, $after),
-            ...$of('clean'),
+            ...$of('clean', 'formerly'),
             ...FilmDifferences::between($was, $is),
         ];
     }

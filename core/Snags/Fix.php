@@ -14,6 +14,7 @@ final readonly class Fix
      * @param string|null $islands      what becomes of the islands of what is cut out; null where that stays
      * @param string|null $into         the card that it gets set into; null where it is not
      * @param string|null $above        the card that it is brought forward of; null where it stays at its depth
+     * @param bool        $settles      whether what a design of before looked like is of no more interest
      */
     public function __construct(
         public string $say,
@@ -23,6 +24,7 @@ final readonly class Fix
         public ?string $islands = null,
         public ?string $into = null,
         public ?string $above = null,
+        public bool $settles = false,
     ) {
     }
 }

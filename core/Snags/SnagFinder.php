@@ -34,6 +34,7 @@ final readonly class SnagFinder
         \array_push($snags, ...HiddenSnags::of($design, $separation));
         \array_push($snags, ...SeparationSnags::of($design, $separation));
         \array_push($snags, ...ContrastSnags::of($design, $separation));
+        \array_push($snags, ...FormerlySnags::of($design, $composition, $separation));
         foreach ($plan->sheets as $sheet) {
             \array_push($snags, ...$this->ofSheet($design, $sheet));
         }

@@ -32,6 +32,7 @@ enum SnagKind: string
     case ShowsThrough = 'shows through';
     case OffBrim = 'off the brim';
     case HardlySeen = 'hardly seen on the fabric';
+    case OtherwiseNow = 'otherwise than it was';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
     public function blocks(): bool
@@ -53,6 +54,7 @@ enum SnagKind: string
                 self::TooThick,
                 self::ShowsThrough,
                 self::HardlySeen,
+                self::OtherwiseNow,
             ],
             true,
         );

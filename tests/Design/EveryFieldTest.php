@@ -177,6 +177,7 @@ final class EveryFieldTest extends TestCase
     {
         $treatments = ['outlines' => [['film' => 'buoy']], 'erased' => [['id' => 'piece-1', 'points' => [0, 0, 900, 0, 900, 900]]]];
         $json = Designs::json([
+            'formerly' => ['ink', 'chalk'],
             'films' => \array_map(static fn (string $id): array => ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, ['ink', 'chalk', 'buoy']),
             'lines.0.id' => 'line', 'lines.0.letters' => [['at' => 1, 'kern' => 20]], 'lines.0.treatments' => $treatments, 'lines.0.gap' => 4_000,
             'forms' => [

@@ -97,6 +97,12 @@ final class EverySnagTest extends TestCase
                 $plate([]),
             ],
         ];
+        yield 'what films used to cover otherwise' => [
+            SnagKind::OtherwiseNow,
+            ['formerly' => ['ink', 'sunup']] + $under(210_000),
+            ['formerly' => ['sunup', 'ink']] + $under(210_000),
+            'is seen here, where',
+        ];
         yield 'a form under another' => [SnagKind::Hidden, $under(60_000), $under(210_000), 'Nothing is seen of rectangle 1: rectangle 2 lies on it'];
         $rimmed = static fn (int $depth): array => [
             'lines' => [],

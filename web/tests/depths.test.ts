@@ -73,7 +73,15 @@ describe('what lies on what', () => {
     });
 
     it('is changed by what a snag offers', () => {
-        const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null };
+        const none = {
+            say: '',
+            letterHeight: null,
+            spacing: null,
+            heft: null,
+            islands: null,
+            into: null,
+            settles: false,
+        };
         expect(ids(withFix('form-1', { ...none, above: 'line-1' }, sheet(design, sizes))(design))).toEqual([
             'form-2',
             'form-3',

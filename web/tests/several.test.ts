@@ -143,7 +143,16 @@ describe('cards together', () => {
 });
 
 describe('what a snag offers', () => {
-    const none = { say: '', letterHeight: null, spacing: null, heft: null, islands: null, into: null, above: null };
+    const none = {
+        say: '',
+        letterHeight: null,
+        spacing: null,
+        heft: null,
+        islands: null,
+        into: null,
+        above: null,
+        settles: false,
+    };
 
     it('sizes and spaces a line', () => {
         const next = withFix('line-1', { ...none, letterHeight: 14000, spacing: 20 }, sheet(design, {}))(design)
@@ -154,6 +163,11 @@ describe('what a snag offers', () => {
             heft: 240,
             spacing: 0,
         });
+    });
+
+    it('keeps what a design of before looks like now', () => {
+        const before = { ...design, formerly: ['chalk', 'ink'] };
+        expect(withFix('line-1', { ...none, settles: true }, sheet(design, {}))(before).formerly).toEqual([]);
     });
 
     it('sets a card in, or bridges its islands', () => {

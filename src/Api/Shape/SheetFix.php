@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Snags\Fix;
 
 /** A change of the snag’s card that mends it. */
-#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above'])]
+#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above', 'settles'])]
 final readonly class SheetFix
 {
     public function __construct(
@@ -20,12 +20,14 @@ final readonly class SheetFix
         public ?int $spacing,
         #[OA\Property(description: 'How much the strokes are grown on either side, in µm; null where it stays.', nullable: true)]
         public ?int $heft,
-        #[OA\Property(description: 'What becomes of the islands of what is cut out; null where that stays.', enum: ['keep', 'drop', 'bridge'], nullable: true)]
+        #[OA\Property(description: 'What becomes of the islands of what is cut out; null where that stays.', enum: ['keep', 'drop', 'bridge', 'bridge or drop'], nullable: true)]
         public ?string $islands,
         #[OA\Property(description: 'The card that it gets set into; null where it is not.', nullable: true)]
         public ?string $into,
         #[OA\Property(description: 'The card that it is brought forward of; null where it stays at its depth.', nullable: true)]
         public ?string $above,
+        #[OA\Property(description: 'Whether how films used to cover one another is settled by it.')]
+        public bool $settles,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class SheetFix
             islands: $fix->islands,
             into: $fix->into,
             above: $fix->above,
+            settles: $fix->settles,
         );
     }
 }

@@ -5,7 +5,7 @@ type Schemas = components['schemas'];
 
 /** What the fields of a design document are where nothing is said of them, by the names of their groups. */
 export const defaults = {
-    design: {"forms":[],"motifs":[],"clean":{"hole":1000,"speck":1000,"spike":400,"gap":800,"kept":[]},"layering":{"usual":{"kind":"trapped","width":1000},"joints":[],"marks":"corners","thickest":800}} satisfies Partial<Schemas['Design']>,
+    design: {"forms":[],"motifs":[],"formerly":[],"clean":{"hole":1000,"speck":1000,"spike":400,"gap":800,"kept":[]},"layering":{"usual":{"kind":"trapped","width":1000},"joints":[],"marks":"corners","thickest":800}} satisfies Partial<Schemas['Design']>,
     arc: {"by":"rise","radius":150000,"rise":20000,"angle":60,"bows":"up"} satisfies Partial<Schemas['DesignArc']>,
     belonging: {"to":"","across":0,"down":0,"scale":100} satisfies Partial<Schemas['DesignBelonging']>,
     brimPath: {"inset":40000,"span":160,"part":"lower"} satisfies Partial<Schemas['DesignBrimPath']>,

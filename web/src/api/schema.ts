@@ -700,6 +700,12 @@ export interface components {
              */
             motifs: components["schemas"]["DesignMotif"][];
             /**
+             * memory of how films covered one another
+             * @description The films from the bottom up as they covered one another in the whole design before each card had its depth, where depths can't show all of that; empty where it is no matter.
+             * @default []
+             */
+            formerly: components["schemas"]["DesignId"][];
+            /**
              * limits of what is tidied away
              * @description What is too small to be cut on purpose, and is tidied away after each treatment.
              * @default []
@@ -2145,11 +2151,13 @@ export interface components {
              * @description What becomes of the islands of what is cut out; null where that stays.
              * @enum {string|null}
              */
-            islands: "keep" | "drop" | "bridge" | null;
+            islands: "keep" | "drop" | "bridge" | "bridge or drop" | null;
             /** @description The card that it gets set into; null where it is not. */
             into: string | null;
             /** @description The card that it is brought forward of; null where it stays at its depth. */
             above: string | null;
+            /** @description Whether how films used to cover one another is settled by it. */
+            settles: boolean;
         };
         /** @description How two films that touch meet. Lengths are in µm. */
         SheetJoint: {

@@ -1,12 +1,15 @@
 import type { Sheet, SheetFix } from '../../../api/client';
 import { withTreatments } from './cards';
 import { withDepth } from './depths';
-import { isLine, withCard, type Edit } from './edit';
+import { edit, isLine, withCard, type Edit } from './edit';
 import { withInset } from './insets';
 
 /** What a snag offers to mend it, done to its card. */
 export function withFix(id: string, fix: SheetFix, sheet: Sheet): Edit {
-    const { above, into, islands } = fix;
+    const { above, into, islands, settles } = fix;
+    if (settles) {
+        return edit((design) => (design.formerly = []));
+    }
     if (above) {
         return withDepth(id, 'above', above);
     }
