@@ -90,7 +90,9 @@ final readonly class Sizing
             SizeBy::Width => $length / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Height => $length / \max($top - $bottom, 1e-9),
             SizeBy::Letter => $length / $lettering->font->letterHeight(),
-            SizeBy::Share, SizeBy::Turns => (SizeBy::Turns === $line->size->by ? $line->size->turns : $line->size->share / 100) * $area->width() / \max(($right - $left) * $stretch, 1e-9),
+            SizeBy::Share => $line->size->share / 100 * $area->width() / \max(($right - $left) * $stretch, 1e-9),
+            // Until the spiral says more.
+            SizeBy::Turns => $area->width() / \max(($right - $left) * $stretch, 1e-9),
             SizeBy::Area => $lettering->fitted(
                 $area->width() - 2 * $length,
                 $area->height() - 2 * $length,

@@ -196,6 +196,18 @@ final class FollowTest extends TestCase
         }
     }
 
+    public function testAnOutlineWithALevelTopBeginsInItsMiddle(): void
+    {
+        foreach ([120_000, 30_000] as $height) {
+            $plate = Region::fromRings([[-75_000, 0, 75_000, 0, 75_000, $height, -75_000, $height]]);
+            foreach ([false, true] as $inside) {
+                [$x, $y] = OutlineGuide::of($plate, $inside, new Foot(0, 0), 2_000, 0)?->point(0.0) ?? [0.0, 0.0];
+                self::assertEqualsWithDelta(0.0, $x, 250.0);
+                self::assertEqualsWithDelta((float) $height, $y, 1.0);
+            }
+        }
+    }
+
     /** @return iterable<string, array{Guide}> */
     public static function guides(): iterable
     {

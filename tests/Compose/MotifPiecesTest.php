@@ -94,14 +94,15 @@ final class MotifPiecesTest extends TestCase
     public function testALineFillsOnePieceAsItLies(): void
     {
         // Of the bar below, which is moved, and of the left square's island.
-        foreach ([[['id' => 'bar', 'colour' => 1, 'x' => 100, 'y' => 3_800, 'across' => 500, 'down' => 2_000], '1 100 3800'], [[], '0 3333 -2500']] as [$settings, $piece]) {
+        $bar = ['id' => 'bar', 'colour' => 1, 'x' => 100, 'y' => 3_800, 'across' => 500, 'down' => 2_000];
+        foreach ([[$bar, '1 100 3800'], [[], '0 3333 -2500']] as [$settings, $piece]) {
             $fills = ['top' => ['shape' => 'form'], 'bottom' => ['shape' => 'form'], 'form' => 'motif', 'inset' => 1_000, 'piece' => $piece];
             $line = ['id' => 'word', 'film' => 'ink', 'lettering' => ['words' => 'OARS', 'font' => 'anton'], 'size' => ['by' => 'width', 'length' => 9_000]];
             $plan = self::plan([] === $settings ? [] : [$settings], 0.0, lines: [$line + ['fills' => $fills]]);
             $word = $plan->composition->parts[0]->region;
             $square = Region::fromRings([[10_000, 0, 30_000, 0, 30_000, 20_000, 10_000, 20_000]]);
-            $bar = Region::fromRings([[-30_000, -20_000, 30_000, -20_000, 30_000, -10_000, -30_000, -10_000]])->transform(Affine::move(3_000, -8_000));
-            $room = ([] === $settings ? $square : $bar)->transform(Affine::move(10_000, -100_000))->offset(-1_000);
+            $below = Region::fromRings([[-30_000, -20_000, 30_000, -20_000, 30_000, -10_000, -30_000, -10_000]])->transform(Affine::move(3_000, -8_000));
+            $room = ([] === $settings ? $square : $below)->transform(Affine::move(10_000, -100_000))->offset(-1_000);
             [$inside, $box] = [$word->bounds(), $room->bounds()];
             self::assertNotNull($inside);
             self::assertNotNull($box);

@@ -12,6 +12,9 @@ use Uvret\Geometry\Region;
  */
 final readonly class OutlineGuide implements Guide
 {
+    /** Edges longer than this are straight ones of the shape, in µm. */
+    private const LONG = 5_000;
+
     /**
      * @param list<float> $x        the points
      * @param list<float> $y
@@ -48,10 +51,32 @@ final readonly class OutlineGuide implements Guide
         $points = \array_chunk($ring, 2);
         // Rings run anticlockwise.
         $points = $inside ? $points : \array_reverse($points);
+        $points = self::withMiddles($points, \intdiv($box->left + $box->right, 2));
         $first = self::top($points, ($box->left + $box->right) / 2);
         $points = [...\array_slice($points, $first), ...\array_slice($points, 0, $first)];
 
         return self::through(self::even($points, (float) \max(250, \intdiv($rounding, 12))), $foot, $inside ? -$share : $share);
+    }
+
+    /**
+     * With a point where a long straight edge passes the middle, so that the top of a level edge is its middle.
+     *
+     * @param list<list<int>> $points
+     *
+     * @return list<list<int>>
+     */
+    private static function withMiddles(array $points, int $middle): array
+    {
+        $all = [];
+        foreach ($points as $number => [$x1, $y1]) {
+            [$x2, $y2] = $points[$number + 1] ?? $points[0];
+            $all[] = [$x1, $y1];
+            if ($x1 !== $x2 && ($x1 < $middle) !== ($x2 < $middle) && \hypot($x2 - $x1, $y2 - $y1) > self::LONG) {
+                $all[] = [$middle, $y1 + (int) \round(($y2 - $y1) * ($middle - $x1) / ($x2 - $x1))];
+            }
+        }
+
+        return $all;
     }
 
     /**

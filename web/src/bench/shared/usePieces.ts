@@ -9,6 +9,7 @@ export function usePieces(motif: string): readonly MotifPieceCard[] {
     const query = useQuery({
         queryKey: ['motif-pieces', own],
         queryFn: () => answer(server.POST('/api/motif-pieces', { body: { document: design, motif } })),
+        enabled: own !== undefined,
         placeholderData: keepPreviousData,
         staleTime: Infinity,
     });

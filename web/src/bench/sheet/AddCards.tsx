@@ -9,7 +9,7 @@ import { useBench, useBenchStore } from '../state/store';
 import { AddMotif } from './AddMotif';
 
 const look =
-    'flex-1 rounded-[3px] border border-dashed border-seam py-1 text-center font-semibold text-indigo hover:border-indigo';
+    'flex-auto whitespace-nowrap rounded-[3px] border border-dashed border-seam py-1 text-center font-semibold text-indigo hover:border-indigo';
 
 /** What can be put on the blank. */
 export function AddCards() {

@@ -24,9 +24,11 @@ export function SpiralRows({ line }: { line: Line }) {
                     value={spiral.inner}
                     onChange={(inner) => put((now) => (now.spiral.inner = inner))}
                 />
+            </Row>
+            <Row name="Pitch">
                 <NumberField
                     label="Pitch in percent of the ink’s height"
-                    unit="% pitch"
+                    unit="% of height"
                     least={60}
                     most={600}
                     step={5}
@@ -48,7 +50,7 @@ export function SpiralRows({ line }: { line: Line }) {
                 />
                 <NumberField
                     label="Where the reading starts, in degrees clockwise from the top"
-                    unit="° from top"
+                    unit="°"
                     least={-180}
                     most={180}
                     digits={1}
