@@ -193,7 +193,7 @@ test('a two-line phrase with an inset over the seam, in ten actions', async ({ p
 test('a cheer round a ball with two-coloured dots, in eleven actions', async ({ page }) => {
     const hand = await begin(page);
     await hand.form('Circle');
-    await hand.line('ROW ON, TERN POINT', 'Add a line round it');
+    await hand.line('ROW ON, TERN POINT', 'Line round it');
     await hand.form('Circle');
     await hand.type('Width of the form', '6');
     await hand.drawer('Copies');

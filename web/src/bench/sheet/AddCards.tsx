@@ -32,7 +32,6 @@ export function AddCards() {
             </button>
             {shape && (
                 <button
-                    aria-label="Add a line round it"
                     className={look}
                     onClick={() =>
                         void import('../shared/whole').then(({ addLineAround }) => addLineAround(store, shape, rack))

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Knife;
+
+use Uvret\Cut\CutSheet;
+
+/** What the knife does on a sheet, in its order. Lengths are in µm. */
+final readonly class KnifePlan
+{
+    /**
+     * @param list<KnifeRing>   $rings         as they are cut
+     * @param list<list<float>> $lines         flat lists of the points where the middle of the holder goes, one for each ring
+     * @param list<float>       $turning       the same for the cut in the waste that turns the blade before the first one; empty for none
+     * @param float             $travel        of the raised knife
+     * @param float             $unorderedTravel what it would be in the order of the document
+     * @param float             $cutting       of the lowered knife, overcuts and all
+     */
+    public function __construct(
+        public CutSheet $sheet,
+        public KnifeSettings $settings,
+        public array $rings,
+        public array $lines,
+        public array $turning,
+        public float $travel,
+        public float $unorderedTravel,
+        public float $cutting,
+        public float $seconds,
+    ) {
+    }
+
+    /** How much of its travel the order saves, in µm. */
+    public function saved(): float
+    {
+        return $this->unorderedTravel - $this->travel;
+    }
+
+    /** The points of all rings as they are cut. */
+    public function nodes(): int
+    {
+        return \array_sum(\array_map(static fn (KnifeRing $ring): int => \intdiv(\count($ring->points), 2), $this->rings));
+    }
+
+    /** @return array{film: string, rings: int, nodes: int, travel: int, travelUnordered: int, cuttingLength: int, seconds: float} lengths in µm */
+    public function measures(): array
+    {
+        return [
+            'film' => $this->sheet->film->id,
+            'rings' => \count($this->rings),
+            'nodes' => $this->nodes(),
+            'travel' => (int) \round($this->travel),
+            'travelUnordered' => (int) \round($this->unorderedTravel),
+            'cuttingLength' => (int) \round($this->cutting),
+            'seconds' => \round($this->seconds, 2),
+        ];
+    }
+}

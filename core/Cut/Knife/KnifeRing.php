@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Knife;
+
+/** A closed line that the knife cuts, from its start all the way round. */
+final readonly class KnifeRing
+{
+    /**
+     * @param list<int> $points flat list x0, y0, x1, y1, … in µm, not closed; the first one is where the cut starts
+     * @param int       $piece  which piece of the layer it belongs to; −1 for what belongs to none
+     */
+    public function __construct(
+        public KnifeWork $work,
+        public array $points,
+        public int $piece,
+    ) {
+    }
+
+    /** The same ring with the fewest points, its start among them, that stay within a distance of it, in µm. */
+    public function simplified(float $within): self
+    {
+        return new self($this->work, FewestPoints::ofRing($this->points, $within), $this->piece);
+    }
+
+    /** All the way round, in µm. */
+    public function length(): float
+    {
+        $length = 0.0;
+        $count = \count($this->points);
+        for ($i = 0; $i < $count; $i += 2) {
+            $next = $i + 2 === $count ? 0 : $i + 2;
+            $length += \hypot($this->points[$next] - $this->points[$i], $this->points[$next + 1] - $this->points[$i + 1]);
+        }
+
+        return $length;
+    }
+
+    /**
+     * As the tip goes: round, and on by the overcut, so that the last fibre is cut too.
+     *
+     * @return list<float> flat list of points
+     */
+    public function cut(int $overcut): array
+    {
+        $line = \array_map(\floatval(...), $this->points);
+        $count = \count($line);
+        $left = (float) $overcut;
+        \array_push($line, $line[0], $line[1]);
+        for ($i = 0; $left > 0 && $i < $count; $i += 2) {
+            [$x, $y, $toX, $toY] = [$line[$i], $line[$i + 1], $line[$i + 2], $line[$i + 3]];
+            $edge = \hypot($toX - $x, $toY - $y);
+            $share = $edge > $left ? $left / $edge : 1.0;
+            \array_push($line, $x + $share * ($toX - $x), $y + $share * ($toY - $y));
+            $left -= $edge;
+        }
+
+        return $line;
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Knife;
+
+/** Of several places for each of some stops in a row, those with the shortest way through all stops (dynamic programming). */
+final class ShortestWay
+{
+    /**
+     * @param list<non-empty-list<array{int, int, int}>> $stops for each the places it may have: any number, x, y
+     *
+     * @return array{list<array{int, int, int}>, float} the place of each, and how long the way from the origin on is
+     */
+    public static function through(array $stops): array
+    {
+        $costs = [0.0];
+        $before = [[0, 0, 0]];
+        $from = [];
+        foreach ($stops as $stop => $places) {
+            $next = [];
+            foreach ($places as $number => [, $x, $y]) {
+                [$least, $best] = [\INF, 0];
+                foreach ($before as $other => [, $px, $py]) {
+                    $cost = $costs[$other] + \sqrt(($x - $px) ** 2 + ($y - $py) ** 2);
+                    if ($cost < $least) {
+                        [$least, $best] = [$cost, $other];
+                    }
+                }
+                $next[$number] = $least;
+                $from[$stop][$number] = $best;
+            }
+            [$costs, $before] = [$next, $places];
+        }
+        $length = \min($costs);
+        $at = (int) \array_search($length, $costs, true);
+        $chosen = [];
+        for ($stop = \count($stops) - 1; $stop >= 0; --$stop) {
+            $chosen[] = $stops[$stop][$at];
+            $at = $from[$stop][$at];
+        }
+
+        return [\array_reverse($chosen), $length];
+    }
+}

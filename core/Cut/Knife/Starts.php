@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Knife;
+
+use Uvret\Geometry\Measure\BoxTree;
+
+/**
+ * Where the knife may start a ring: on straight or gently curved stretches of strokes that are not thin, since what starts and ends at
+ * a sharp corner is torn when it is weeded.
+ */
+final readonly class Starts
+{
+    /** So many of a ring are looked at. */
+    private const MOST = 16;
+
+    /** A turn by more than this is a corner, in radians. */
+    private const CORNER = 0.3;
+
+    /** How far a start stays from corners, in µm. */
+    private const AWAY = 800.0;
+
+    /** What lies this far inside has to be film, and no edge nearer than that share of it. */
+    private const INSIDE = 1_000;
+
+    private const SHARE = 0.7;
+
+    private BoxTree $edges;
+
+    /** @param list<list<int>> $rings all of a layer, with the film on their left */
+    public function __construct(array $rings)
+    {
+        $this->edges = BoxTree::of($rings);
+    }
+
+    /**
+     * Where a ring may be started; where there is no good place, the straightest.
+     *
+     * @param list<int> $ring
+     *
+     * @return non-empty-list<array{int, int, int}> behind which of its points, and the point
+     */
+    public function of(array $ring): array
+    {
+        $count = \intdiv(\count($ring), 2);
+        [$lengths, $turns] = self::measured($ring, $count);
+        $perimeter = \array_sum($lengths);
+        $step = $perimeter / self::MOST;
+        $good = $fair = [];
+        [$along, $next, $best, $least] = [0.0, 0.0, 0, \INF];
+        for ($i = 0; $i < $count; ++$i) {
+            if ($turns[$i] < $least) {
+                [$best, $least] = [$i, $turns[$i]];
+            }
+            if ($along + $lengths[$i] < $next) {
+                $along += $lengths[$i];
+                continue;
+            }
+            $middle = $lengths[$i] / 2;
+            $to = ($i + 1) % $count;
+            if ($middle >= \min(self::AWAY, $perimeter / 20) || self::isGentle($lengths, $turns, $i, $count)) {
+                [$x, $y] = [$ring[2 * $i], $ring[2 * $i + 1]];
+                [$dx, $dy] = [$ring[2 * $to] - $x, $ring[2 * $to + 1] - $y];
+                $point = [$i, $x + \intdiv($dx, 2), $y + \intdiv($dy, 2)];
+                $length = \max(1.0, $lengths[$i]);
+                [$inX, $inY] = [$point[1] - (int) (self::INSIDE * $dy / $length), $point[2] + (int) (self::INSIDE * $dx / $length)];
+                if ($this->edges->edgeNearer($inX, $inY, self::SHARE * self::INSIDE) < 0) {
+                    $good[] = $point;
+                } else {
+                    $fair[] = $point;
+                }
+                $next = $along + $lengths[$i] + $step;
+            }
+            $along += $lengths[$i];
+        }
+        $found = [] !== $good ? $good : $fair;
+
+        return [] !== $found ? $found : [[$best, $ring[2 * $best], $ring[2 * $best + 1]]];
+    }
+
+    /**
+     * The ring from a start on.
+     *
+     * @param list<int>            $ring
+     * @param array{int, int, int} $start
+     *
+     * @return list<int>
+     */
+    public static function turned(array $ring, array $start): array
+    {
+        [$behind, $x, $y] = $start;
+        $from = 2 * $behind + 2;
+        $turned = [...\array_slice($ring, $from), ...\array_slice($ring, 0, $from)];
+        $count = \count($turned);
+
+        // The point itself may be the start.
+        return $turned[$count - 2] === $x && $turned[$count - 1] === $y
+            ? [$x, $y, ...\array_slice($turned, 0, $count - 2)]
+            : [$x, $y, ...$turned];
+    }
+
+    /**
+     * @param list<int> $ring
+     *
+     * @return array{list<float>, list<float>} the length of each edge, and by how much the ring turns at each point
+     */
+    private static function measured(array $ring, int $count): array
+    {
+        $lengths = $angles = $turns = [];
+        for ($i = 0; $i < $count; ++$i) {
+            $to = ($i + 1) % $count;
+            [$dx, $dy] = [$ring[2 * $to] - $ring[2 * $i], $ring[2 * $to + 1] - $ring[2 * $i + 1]];
+            $lengths[] = \hypot($dx, $dy);
+            $angles[] = \atan2($dy, $dx);
+        }
+        for ($i = 0; $i < $count; ++$i) {
+            $turn = $angles[$i] - $angles[($i + $count - 1) % $count];
+            $turns[] = \abs($turn - 2 * \M_PI * \round($turn / (2 * \M_PI)));
+        }
+
+        return [$lengths, $turns];
+    }
+
+    /**
+     * Whether there is no corner near an edge.
+     *
+     * @param list<float> $lengths
+     * @param list<float> $turns
+     */
+    private static function isGentle(array $lengths, array $turns, int $edge, int $count): bool
+    {
+        for ($far = $lengths[$edge] / 2, $i = $edge; $far < self::AWAY; $far += $lengths[$i]) {
+            $i = ($i + 1) % $count;
+            if ($turns[$i] > self::CORNER || $i === $edge) {
+                return false;
+            }
+        }
+        for ($far = $lengths[$edge] / 2, $i = $edge; $far < self::AWAY; $far += $lengths[$i]) {
+            if ($turns[$i] > self::CORNER) {
+                return false;
+            }
+            $i = ($i + $count - 1) % $count;
+            if ($i === $edge) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Knife;
+
+/**
+ * The order of groups by which the raised knife travels least: the nearest one next, then improved by reversing stretches (2-opt) and
+ * by moving short ones elsewhere (Or-opt) as long as that saves anything. Groups are entered at one point and left at another, so a
+ * stretch that is reversed costs something else in itself; what it costs is summed up beforehand.
+ */
+final class Tour
+{
+    /** Stretches of up to so many groups are moved elsewhere. */
+    private const MOVED = 3;
+
+    private const ROUNDS = 12;
+
+    /** Stretches of up to so many are reversed. */
+    private const WINDOW = 250;
+
+    /** Less than this is not worth a change, in µm. */
+    private const LEAST = 1.0;
+
+    /**
+     * @param list<array{int, int}> $in  where each group is entered
+     * @param list<array{int, int}> $out and left
+     *
+     * @return list<int> the groups in order, from the origin on
+     */
+    public static function of(array $in, array $out): array
+    {
+        $order = self::nearestNext($in, $out);
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $better = self::moved(self::reversed($order, $in, $out), $in, $out);
+            if ($better === $order) {
+                break;
+            }
+            $order = $better;
+        }
+
+        return $order;
+    }
+
+    /**
+     * @param list<array{int, int}> $in
+     * @param list<array{int, int}> $out
+     *
+     * @return list<int>
+     */
+    private static function nearestNext(array $in, array $out): array
+    {
+        $order = [];
+        $left = $in;
+        [$x, $y] = [0, 0];
+        while ([] !== $left) {
+            [$best, $least] = [0, \INF];
+            foreach ($left as $group => [$toX, $toY]) {
+                $far = ($toX - $x) ** 2 + ($toY - $y) ** 2;
+                if ($far < $least) {
+                    [$best, $least] = [$group, $far];
+                }
+            }
+            unset($left[$best]);
+            $order[] = $best;
+            [$x, $y] = $out[$best];
+        }
+
+        return $order;
+    }
+
+    /**
+     * @param list<int>             $order
+     * @param list<array{int, int}> $in
+     * @param list<array{int, int}> $out
+     *
+     * @return list<int>
+     */
+    private static function reversed(array $order, array $in, array $out): array
+    {
+        $count = \count($order);
+        [$forth, $back] = self::costs($order, $in, $out);
+        do {
+            $changed = false;
+            for ($i = 0; $i < $count - 1; ++$i) {
+                $before = 0 === $i ? [0, 0] : $out[$order[$i - 1]];
+                $first = self::far($before, $in[$order[$i]]);
+                [$most, $until] = [self::LEAST, $i];
+                for ($j = $i + 1, $end = \min($count, $i + self::WINDOW); $j < $end; ++$j) {
+                    $saved = $first - self::far($before, $in[$order[$j]]) + $forth[$j] - $forth[$i] - $back[$j] + $back[$i];
+                    if ($j + 1 < $count) {
+                        $next = $in[$order[$j + 1]];
+                        $saved += self::far($out[$order[$j]], $next) - self::far($out[$order[$i]], $next);
+                    }
+                    if ($saved > $most) {
+                        [$most, $until] = [$saved, $j];
+                    }
+                }
+                if ($until > $i) {
+                    \array_splice($order, $i, $until - $i + 1, \array_reverse(\array_slice($order, $i, $until - $i + 1)));
+                    [$forth, $back] = self::costs($order, $in, $out);
+                    $changed = true;
+                }
+            }
+        } while ($changed);
+
+        return $order;
+    }
+
+    /**
+     * Up to each place of an order: what the way there costs, and what it costs the other way round.
+     *
+     * @param list<int>             $order
+     * @param list<array{int, int}> $in
+     * @param list<array{int, int}> $out
+     *
+     * @return array{list<float>, list<float>}
+     */
+    private static function costs(array $order, array $in, array $out): array
+    {
+        $forth = $back = [0.0];
+        for ($i = 1, $count = \count($order); $i < $count; ++$i) {
+            $forth[] = $forth[$i - 1] + self::far($out[$order[$i - 1]], $in[$order[$i]]);
+            $back[] = $back[$i - 1] + self::far($out[$order[$i]], $in[$order[$i - 1]]);
+        }
+
+        return [$forth, $back];
+    }
+
+    /**
+     * @param list<int>             $order
+     * @param list<array{int, int}> $in
+     * @param list<array{int, int}> $out
+     *
+     * @return list<int>
+     */
+    private static function moved(array $order, array $in, array $out): array
+    {
+        $count = \count($order);
+        for ($length = 1; $length <= self::MOVED; ++$length) {
+            for ($i = 0; $i + $length <= $count; ++$i) {
+                [$first, $last] = [$order[$i], $order[$i + $length - 1]];
+                $before = 0 === $i ? [0, 0] : $out[$order[$i - 1]];
+                $behind = $i + $length < $count ? $in[$order[$i + $length]] : null;
+                $saved = self::far($before, $in[$first]) + (null === $behind ? 0.0 : self::far($out[$last], $behind) - self::far($before, $behind));
+                if ($saved <= self::LEAST) {
+                    continue;
+                }
+                [$most, $to] = [self::LEAST, -1];
+                for ($j = 0; $j <= $count; ++$j) {
+                    if ($j >= $i && $j <= $i + $length) {
+                        continue;
+                    }
+                    $ahead = 0 === $j ? [0, 0] : $out[$order[$j - 1]];
+                    $next = $j < $count ? $in[$order[$j]] : null;
+                    $gain = $saved - self::far($ahead, $in[$first]) - (null === $next ? 0.0 : self::far($out[$last], $next) - self::far($ahead, $next));
+                    if ($gain > $most) {
+                        [$most, $to] = [$gain, $j];
+                    }
+                }
+                if ($to >= 0) {
+                    $stretch = \array_splice($order, $i, $length);
+                    \array_splice($order, $to > $i ? $to - $length : $to, 0, $stretch);
+                }
+            }
+        }
+
+        return \array_values($order);
+    }
+
+    /**
+     * @param array{int, int} $one
+     * @param array{int, int} $other
+     */
+    private static function far(array $one, array $other): float
+    {
+        return \sqrt(($one[0] - $other[0]) ** 2 + ($one[1] - $other[1]) ** 2);
+    }
+}
