@@ -18,8 +18,11 @@ final class DragKnife
     private float $heading;
 
     /** @param float $heading where the blade points before the first cut, in radians */
-    public function __construct(private readonly float $offset, private readonly float $corner, float $heading = 0.0)
-    {
+    public function __construct(
+        private readonly float $offset,
+        private readonly float $corner,
+        float $heading = 0.0,
+    ) {
         $this->heading = $heading;
     }
 

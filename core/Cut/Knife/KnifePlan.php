@@ -10,12 +10,12 @@ use Uvret\Cut\CutSheet;
 final readonly class KnifePlan
 {
     /**
-     * @param list<KnifeRing>   $rings         as they are cut
-     * @param list<list<float>> $lines         flat lists of the points where the middle of the holder goes, one for each ring
-     * @param list<float>       $turning       the same for the cut in the waste that turns the blade before the first one; empty for none
-     * @param float             $travel        of the raised knife
+     * @param list<KnifeRing>   $rings           as they are cut
+     * @param list<list<float>> $lines           flat lists of the points where the middle of the holder goes, one for each ring
+     * @param list<float>       $turning         the same for the cut in the waste that turns the blade before the first one; empty for none
+     * @param float             $travel          of the raised knife
      * @param float             $unorderedTravel what it would be in the order of the document
-     * @param float             $cutting       of the lowered knife, overcuts and all
+     * @param float             $cutting         of the lowered knife, overcuts and all
      */
     public function __construct(
         public CutSheet $sheet,
