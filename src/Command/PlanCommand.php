@@ -13,6 +13,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
 use Uvret\Cut\File\CutterFiles;
 use Uvret\Cut\File\WearSide;
+use Uvret\Cut\Knife\KnifePlanner;
+use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Plan\Planner;
@@ -26,6 +28,7 @@ final class PlanCommand extends Command
         private readonly DesignReader $reader,
         private readonly Planner $planner,
         private readonly CutterFiles $formats,
+        private readonly KnifePlanner $knife,
         private readonly LossFinder $losses,
     ) {
         parent::__construct();
@@ -63,8 +66,9 @@ final class PlanCommand extends Command
         }
         $files = ['wear-side.svg' => WearSide::svg($plan->design, $plan->composition, $plan->separation)];
         foreach ($plan->cutPlan->sheets as $sheet) {
+            $knifePlan = $this->knife->plan($sheet, new KnifeSettings());
             foreach ($this->formats->all() as $format) {
-                $files["{$sheet->film->id}-blade-side.{$format->extension()}"] = $format->write($sheet);
+                $files["{$sheet->film->id}-blade-side.{$format->extension()}"] = $format->write($knifePlan);
             }
         }
         $files['plan.json'] = \json_encode(

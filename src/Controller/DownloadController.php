@@ -14,6 +14,8 @@ use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\File\CutterFiles;
 use Uvret\Cut\File\WearSide;
+use Uvret\Cut\Knife\KnifePlanner;
+use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Design\Line;
 use Uvret\Parcel\DesignFile;
 use Uvret\Proof\Proof;
@@ -27,6 +29,7 @@ final readonly class DownloadController
         private JobDesigns $designs,
         private Drafting $drafting,
         private CutterFiles $formats,
+        private KnifePlanner $knife,
     ) {
     }
 
@@ -37,7 +40,7 @@ final readonly class DownloadController
         $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
         foreach ($plan->cutPlan->sheets as $sheet) {
             if ($sheet->film->id === $film) {
-                return $this->file($written->write($sheet), "$id-$film-blade-side.$format", $written->mediaType());
+                return $this->file($written->write($this->knife->plan($sheet, new KnifeSettings())), "$id-$film-blade-side.$format", $written->mediaType());
             }
         }
         throw new NotFoundHttpException('Nothing of this design is cut from that film.');

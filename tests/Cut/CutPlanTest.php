@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Uvret\Tests\Cut;
 
 use PHPUnit\Framework\TestCase;
-use Uvret\Cut\File\SvgFile;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 use Uvret\Tests\Support\Designs;
-use Uvret\Tests\Support\Geos;
 
 final class CutPlanTest extends TestCase
 {
@@ -54,32 +52,6 @@ final class CutPlanTest extends TestCase
         self::assertStringContainsString('20.0 mm at the right', $snags[0]->message);
         self::assertSame(130000, $snags[0]->x);
         self::assertSame('missing letter', Designs::plan(['lines.0.words' => 'Tern 日'])->snags[0]->kind->value);
-    }
-
-    /** The SVG, read as any reader would, has the size, the pieces and the area of the layer. */
-    public function testSvgIsAtTrueSize(): void
-    {
-        $plan = Designs::plan();
-        $sheet = $plan->cutPlan->sheets[0];
-        $svg = \simplexml_load_string((new SvgFile())->write($sheet));
-        self::assertNotFalse($svg);
-        self::assertEqualsWithDelta($sheet->box->width() / 1000, (float) $svg['width'], 1e-9);
-        self::assertStringEndsWith('mm', (string) $svg['width']);
-        self::assertSame('0 0 '.\rtrim((string) $svg['width'], 'm').' '.\rtrim((string) $svg['height'], 'm'), (string) $svg['viewBox']);
-
-        $polygons = [];
-        foreach ($svg->g->path as $path) {
-            \preg_match_all('/M([^MZ]+)Z/', (string) $path['d'], $rings);
-            $polygons[] = '('.\implode(',', \array_map(static function (string $ring): string {
-                $points = \explode('L', $ring);
-
-                return '('.\implode(',', [...$points, $points[0]]).')';
-            }, $rings[1])).')';
-        }
-        self::assertCount($sheet->pieces(), $polygons);
-        $wkt = 'MULTIPOLYGON('.\implode(',', $polygons).')';
-        self::assertTrue(Geos::isValid($wkt));
-        self::assertEqualsWithDelta($sheet->region->area() / 1e6, Geos::area($wkt), 1e-6 * $sheet->region->area() / 1e6);
     }
 
     private static function atOrigin(Region $region): Region

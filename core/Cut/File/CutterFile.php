@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\File;
 
-use Uvret\Cut\CutSheet;
+use Uvret\Cut\Knife\KnifePlan;
 
 /** A format that cutters take. What implements it is offered wherever blade sides are written. */
 interface CutterFile
@@ -14,6 +14,6 @@ interface CutterFile
 
     public function mediaType(): string;
 
-    /** The blade side of a sheet at true size. */
-    public function write(CutSheet $sheet): string;
+    /** The blade side of a plan's sheet at true size. */
+    public function write(KnifePlan $plan): string;
 }

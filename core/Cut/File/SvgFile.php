@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\File;
 
-use Uvret\Cut\CutSheet;
+use Uvret\Cut\Knife\KnifePlan;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
 
-/** The blade side as SVG: hairlines for the knife, the weeding box as one more path. */
+/** The blade side as SVG: hairlines for the knife in curves, the weeding frame as one more path. */
 final readonly class SvgFile implements CutterFile
 {
     public function extension(): string
@@ -20,18 +22,41 @@ final readonly class SvgFile implements CutterFile
         return 'image/svg+xml';
     }
 
-    public function write(CutSheet $sheet): string
+    public function write(KnifePlan $plan): string
     {
-        $box = $sheet->box;
-        $marks = $sheet->marks->isEmpty()
-            ? ''
-            : "  <g id=\"marks\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n".SvgPage::pieces($sheet->marks, $box)."  </g>\n";
+        $sheet = $plan->sheet;
+        $groups = self::group('lettering', $sheet->region->pieces(), $sheet->box);
+        $groups .= $sheet->marks->isEmpty() ? '' : self::group('marks', $sheet->marks->pieces(), $sheet->box);
+        $frame = '  <path id="weeding-box" fill="none" stroke="#22243A" stroke-width="0.1" d="'.self::data($sheet->frame, $sheet->box)."\"/>\n";
 
-        return SvgPage::of($box, $sheet->film->name.', blade side', \sprintf(
-            "  <g id=\"lettering\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n%s  </g>\n%s  <path id=\"weeding-box\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"%s\"/>\n",
-            SvgPage::pieces($sheet->region, $box),
-            $marks,
-            SvgPath::inMillimetres($sheet->frame, $box->left, $box->top),
-        ));
+        return SvgPage::of($sheet->box, $sheet->film->name.', blade side', $groups.$frame);
+    }
+
+    /** @param list<Region> $pieces */
+    private static function group(string $id, array $pieces, Box $box): string
+    {
+        $paths = '';
+        foreach ($pieces as $piece) {
+            $paths .= '    <path fill-rule="evenodd" d="'.self::data($piece, $box)."\"/>\n";
+        }
+
+        return "  <g id=\"$id\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\">\n$paths  </g>\n";
+    }
+
+    private static function data(Region $piece, Box $box): string
+    {
+        $data = '';
+        foreach (Curves::of($piece) as $steps) {
+            foreach ($steps as $number => $step) {
+                $data .= 0 === $number ? 'M' : (2 === \count($step) ? 'L' : 'C');
+                foreach ($step as $at => $value) {
+                    $whole = (int) \round(0 === $at % 2 ? $value - $box->left : $box->top - $value);
+                    $data .= (0 === $at ? '' : ' ').SvgPath::decimal($whole);
+                }
+            }
+            $data .= 'Z';
+        }
+
+        return $data;
     }
 }
