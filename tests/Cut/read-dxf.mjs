@@ -6,6 +6,11 @@ const { entities, header } = new DxfParser().parseSync(readFileSync(process.argv
 console.log(
     JSON.stringify({
         units: header.$INSUNITS,
-        polylines: entities.map(({ type, layer, shape, vertices }) => ({ type, layer, shape, points: vertices.map(({ x, y }) => [x, y]) })),
+        polylines: entities.map(({ type, layer, shape, vertices }) => ({
+            type,
+            layer,
+            shape,
+            points: vertices.map(({ x, y }) => [x, y]),
+        })),
     }),
 );

@@ -64,6 +64,9 @@ final readonly class KnifePlanner
             }
             [$x, $y] = \array_slice($line, -2);
         }
+        // And home.
+        $travel += \hypot($x, $y);
+        $seconds += $motion->seconds([$x, $y, 0.0, 0.0], $this->cutter->travelSpeed);
 
         return new KnifePlan(
             sheet: $sheet,
@@ -152,6 +155,6 @@ final readonly class KnifePlanner
             [$x, $y] = $ring->points;
         }
 
-        return $travel;
+        return $travel + \hypot($x, $y);
     }
 }
