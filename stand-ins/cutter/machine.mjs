@@ -76,7 +76,8 @@ export class Machine {
                 this.queue.push(instruction);
             } else {
                 answer += `${said}\r\n`;
-                this.queue.push({ name: '', numbers: [], bytes: instruction.bytes });
+                // It never waits in the buffer.
+                this.accepted -= instruction.bytes;
             }
         }
         this.arrived = this.now();
@@ -206,7 +207,7 @@ export class Machine {
         let count = 0;
         let bytes = 0;
         const points = [];
-        while (count < this.queue.length && ['PD', ''].includes(this.queue[count].name)) {
+        while (count < this.queue.length && this.queue[count].name === 'PD') {
             points.push(...pairs(this.queue[count].numbers));
             bytes += this.queue[count].bytes;
             count += 1;
@@ -220,7 +221,7 @@ export class Machine {
             this.speed = first * 10;
         } else if (name === 'FS') {
             this.force = first;
-        } else if (name !== '' && !['IN', 'SP', 'PA', 'DF'].includes(name)) {
+        } else if (!['IN', 'SP', 'PA', 'DF'].includes(name)) {
             this.error = 1;
         }
     }

@@ -30,6 +30,48 @@ final readonly class KnifePlan
     ) {
     }
 
+    /** As it lies on the film: x along the film, y across it, from the corner where the sheet begins. */
+    public function onFilm(): self
+    {
+        if ($this->sheet->turned) {
+            return $this;
+        }
+        $width = $this->sheet->box->width();
+
+        return new self(
+            sheet: $this->sheet,
+            settings: $this->settings,
+            rings: \array_map(static fn (KnifeRing $ring): KnifeRing => new KnifeRing(
+                $ring->work,
+                \array_map(\intval(...), self::turned(\array_map(\floatval(...), $ring->points), $width)),
+                $ring->piece,
+            ), $this->rings),
+            lines: \array_map(static fn (array $line): array => self::turned($line, $width), $this->lines),
+            turning: self::turned($this->turning, $width),
+            travel: $this->travel,
+            unorderedTravel: $this->unorderedTravel,
+            cutting: $this->cutting,
+            seconds: $this->seconds,
+        );
+    }
+
+    /**
+     * A quarter turn, so that nothing is mirrored.
+     *
+     * @param list<float> $line flat list of points
+     *
+     * @return list<float>
+     */
+    private static function turned(array $line, int $width): array
+    {
+        $turned = [];
+        for ($i = 0, $count = \count($line); $i < $count; $i += 2) {
+            \array_push($turned, $line[$i + 1], $width - $line[$i]);
+        }
+
+        return $turned;
+    }
+
     /** How much of its travel the order saves, in µm. */
     public function saved(): float
     {

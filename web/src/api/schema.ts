@@ -48,6 +48,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cut-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCutRoom"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cut-room/designs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCutLayers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["startCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cuts/{id}/{act}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["steerCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/designs/{id}": {
         parameters: {
             query?: never;
@@ -653,6 +717,77 @@ export interface components {
             ours: string[];
             opened: components["schemas"]["OpenDesign"];
             merged: components["schemas"]["Design"] | null;
+        };
+        /** @description A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
+        CutLayerCard: {
+            film: components["schemas"]["DesignFilm"] | null;
+            /** @description How much of the film it takes. */
+            length: number;
+            /** @description How much of the film’s width it takes. */
+            across: number;
+            fits: boolean;
+            /** @description SVG path data: x along the film, y across it. */
+            ink: string;
+            /** @description The weeding frame and the marks, the same. */
+            frame: string;
+            pieces: number;
+            toWeed: number;
+            /**
+             * Format: float
+             * @description That the cutter takes.
+             */
+            seconds: number;
+            /** @description Of the raised knife. */
+            travel: number;
+            /** @description How much of that the order saves. */
+            saved: number;
+            /** @description The angle of the blade that the rack asks for, in degrees. */
+            blade: number;
+            /** @description In grams. */
+            force: number;
+            /** @description In mm/s. */
+            speed: number;
+            passes: number;
+            /** @description What is left of the roll. */
+            stock: number;
+            /**
+             * Format: float
+             * @description Of a metre; 0 where it is not known.
+             */
+            price: number;
+        };
+        /** @description The cutter, what it is at, and what it has cut. */
+        CutRoom: {
+            cutter: components["schemas"]["LoadedCutter"] | null;
+            /** @description Those that are not over, the first one first. */
+            runs: components["schemas"]["CutRunCard"][];
+            /** @description The latest that are. */
+            over: components["schemas"]["CutRunCard"][];
+        };
+        /** @description A cut that is under way, or what became of it. Lengths are in µm. */
+        CutRunCard: {
+            id: string;
+            design: string;
+            film: string;
+            title: string;
+            /** @enum {string} */
+            state: "waiting" | "cutting" | "paused" | "stopped" | "cut" | "cancelled";
+            /** @description Why it waits or has stopped. */
+            reason: string;
+            /** @enum {string} */
+            wanted: "go" | "pause" | "cancel";
+            /** @description How many rings are cut. */
+            done: number;
+            rings: number;
+            /** @description Where the knife is along the film. */
+            along: number;
+            across: number;
+            /** Format: float */
+            secondsLeft: number;
+            /** @description How much of the film it takes. */
+            length: number;
+            /** Format: date-time */
+            endedAt: string | null;
         };
         /** @description What the jobs in hand come to. Lengths are in µm. */
         DayWork: {
@@ -1913,6 +2048,26 @@ export interface components {
             at: number;
             frame: components["schemas"]["Frame"];
         };
+        /** @description A cutter and what is in it. Lengths are in µm. */
+        LoadedCutter: {
+            /** @enum {string} */
+            state: "ready" | "cutting" | "held" | "jammed" | "out of film";
+            /** @description The id of the film that is loaded. */
+            film: string;
+            filmName: string;
+            width: number;
+            /** @description How much of the film is left. */
+            left: number;
+            /**
+             * @description How it lies.
+             * @enum {string}
+             */
+            side: "carrier down" | "carrier up";
+            /** @description The angle of the blade, in degrees. */
+            blade: number;
+            /** @description How far its tip trails. */
+            offset: number;
+        };
         /** @description What would be lost at the cutter and the weeding table. */
         Losses: {
             /** @description SVG path data in µm of all that is too thin or too small, y pointing down. */
@@ -2514,6 +2669,107 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlankEntry"];
+                };
+            };
+        };
+    };
+    showCutRoom: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The cutter (null while it doesn’t answer), and the cuts. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutRoom"];
+                };
+            };
+        };
+    };
+    showCutLayers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its layers as they lie on their films. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutLayerCard"][];
+                };
+            };
+        };
+    };
+    startCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    design: string;
+                    film: string;
+                };
+            };
+        };
+        responses: {
+            /** @description On its way to the cutter. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutRunCard"];
+                };
+            };
+            /** @description The cutter is not ready for it: what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    steerCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                act: "go" | "pause" | "cancel";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The worker sees to it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutRunCard"];
                 };
             };
         };

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Cut\Knife\KnifePlan;
+
+/** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
+#[OA\Schema(
+    schema: 'CutLayerCard',
+    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price'],
+)]
+final readonly class CutLayerCard
+{
+    private function __construct(
+        #[OA\Property(ref: '#/components/schemas/DesignFilm')]
+        public mixed $film,
+        #[OA\Property(description: 'How much of the film it takes.')]
+        public int $length,
+        #[OA\Property(description: 'How much of the film’s width it takes.')]
+        public int $across,
+        #[OA\Property]
+        public bool $fits,
+        #[OA\Property(description: 'SVG path data: x along the film, y across it.')]
+        public string $ink,
+        #[OA\Property(description: 'The weeding frame and the marks, the same.')]
+        public string $frame,
+        #[OA\Property]
+        public int $pieces,
+        #[OA\Property]
+        public int $toWeed,
+        #[OA\Property(description: 'That the cutter takes.')]
+        public float $seconds,
+        #[OA\Property(description: 'Of the raised knife.')]
+        public int $travel,
+        #[OA\Property(description: 'How much of that the order saves.')]
+        public int $saved,
+        #[OA\Property(description: 'The angle of the blade that the rack asks for, in degrees.')]
+        public int $blade,
+        #[OA\Property(description: 'In grams.')]
+        public int $force,
+        #[OA\Property(description: 'In mm/s.')]
+        public int $speed,
+        #[OA\Property]
+        public int $passes,
+        #[OA\Property(description: 'What is left of the roll.')]
+        public int $stock,
+        #[OA\Property(description: 'Of a metre; 0 where it is not known.')]
+        public float $price,
+    ) {
+    }
+
+    /**
+     * @param KnifePlan $plan as it lies on the film
+     * @param mixed     $film as the design has it
+     */
+    public static function of(KnifePlan $plan, mixed $film, FilmSettings $rack): self
+    {
+        $sheet = $plan->sheet;
+        $data = static function (string ...$works) use ($plan): string {
+            $rings = \array_filter($plan->rings, static fn ($ring): bool => \in_array($ring->work->value, $works, true));
+
+            return \implode('', \array_map(static fn ($ring): string => self::path($ring->points), $rings));
+        };
+
+        return new self(
+            film: $film,
+            length: $sheet->filmLength(),
+            across: $sheet->filmWidth(),
+            fits: $sheet->fits(),
+            ink: $data('hole', 'outline'),
+            frame: $data('mark', 'frame'),
+            pieces: $sheet->pieces(),
+            toWeed: $sheet->toWeed(),
+            seconds: \round($plan->seconds, 1),
+            travel: (int) \round($plan->travel),
+            saved: (int) \round($plan->saved()),
+            blade: $rack->blade,
+            force: $rack->force,
+            speed: $rack->speed,
+            passes: $rack->passes,
+            stock: $rack->stock,
+            price: $rack->price,
+        );
+    }
+
+    /** @param list<int> $points */
+    private static function path(array $points): string
+    {
+        $data = 'M';
+        foreach (\array_chunk($points, 2) as [$x, $y]) {
+            $data .= "$x $y ";
+        }
+
+        return \rtrim($data).'Z';
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** The cutter, what it is at, and what it has cut. */
+#[OA\Schema(schema: 'CutRoom', required: ['cutter', 'runs', 'over'])]
+final readonly class CutRoom
+{
+    /**
+     * @param list<CutRunCard> $runs
+     * @param list<CutRunCard> $over
+     */
+    public function __construct(
+        #[OA\Property(ref: '#/components/schemas/LoadedCutter', nullable: true)]
+        public ?LoadedCutter $cutter,
+        #[OA\Property(description: 'Those that are not over, the first one first.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
+        public array $runs,
+        #[OA\Property(description: 'The latest that are.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
+        public array $over,
+    ) {
+    }
+}

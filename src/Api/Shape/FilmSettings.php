@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use Uvret\App\Entity\RackFilm;
+
+/** How the rack has a film cut, and what is left of it. Lengths are in µm. */
+final readonly class FilmSettings
+{
+    private function __construct(
+        public int $blade = 45,
+        public int $force = 90,
+        public int $speed = 300,
+        public int $passes = 1,
+        public int $stock = 0,
+        public float $price = 0.0,
+    ) {
+    }
+
+    /** @param RackFilm|null $film null where the film is not on the rack */
+    public static function of(?RackFilm $film): self
+    {
+        $entry = null === $film ? [] : \json_decode($film->shop, true, 16, \JSON_THROW_ON_ERROR);
+        $entry = \is_array($entry) ? $entry : [];
+        $cut = \is_array($entry['cut'] ?? null) ? $entry['cut'] : [];
+        $number = static fn (mixed $value, int $usual): int => \is_numeric($value) ? (int) $value : $usual;
+
+        return new self(
+            blade: $number($cut['blade'] ?? null, 45),
+            force: $number($cut['force'] ?? null, 90),
+            speed: $number($cut['speed'] ?? null, 300),
+            passes: $number($cut['passes'] ?? null, 1),
+            stock: $number($entry['stock'] ?? null, 0),
+            price: \is_numeric($entry['price'] ?? null) ? (float) $entry['price'] : 0.0,
+        );
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Cutting;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Uid\Uuid;
+use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\CutLayerCard;
+use Uvret\App\Api\Shape\FilmSettings;
+use Uvret\App\Api\Shape\LoadedCutter;
+use Uvret\App\Entity\CutRun;
+use Uvret\App\Entity\JobDesign;
+use Uvret\App\Entity\RackFilm;
+use Uvret\App\Repository\CutRuns;
+use Uvret\Cut\CutSheet;
+use Uvret\Cut\Knife\KnifePlan;
+use Uvret\Cut\Knife\KnifePlanner;
+use Uvret\Cut\Knife\KnifeSettings;
+use Uvret\Plan\Plan;
+
+/** Layers of designs on their films, and on their way to the cutter. */
+final readonly class CutRoom
+{
+    /** A sheet stays so far from the ends of what it needs of a film, in µm. */
+    private const EDGE = 2_000;
+
+    public function __construct(
+        private Drafting $drafting,
+        private KnifePlanner $knife,
+        private EntityManagerInterface $entities,
+        private CutRuns $runs,
+        private CutterPanel $panel,
+        private MessageBusInterface $bus,
+    ) {
+    }
+
+    /** @return list<CutLayerCard> in press order */
+    public function layers(JobDesign $design): array
+    {
+        $draft = $this->drafting->draft($design->document);
+        /** @var list<\stdClass&object{id: string}> $films */
+        $films = $draft->document->films;
+        $films = \array_column($films, null, 'id');
+
+        return \array_map(function (CutSheet $sheet) use ($films): CutLayerCard {
+            $rack = $this->rack($sheet->film->id);
+
+            return CutLayerCard::of($this->plan($sheet, $rack)->onFilm(), $films[$sheet->film->id] ?? null, $rack);
+        }, $draft->plan->cutPlan->sheets);
+    }
+
+    /**
+     * A layer that is to be cut now.
+     *
+     * @throws BadRequest where the cutter is not made ready for it
+     */
+    public function cut(JobDesign $design, string $film): CutRun
+    {
+        $plan = $this->drafting->draft($design->document)->plan;
+        $sheet = self::sheet($plan, $film) ?? throw BadRequest::field('film', 'Nothing of this design is cut from that film.');
+        $rack = $this->rack($film);
+        $loaded = $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
+        $wrong = self::wrong($sheet, $rack, $loaded);
+        if (null !== $wrong) {
+            throw BadRequest::field('cutter', $wrong);
+        }
+        $knifePlan = $this->plan($sheet, $rack, $loaded->offset)->onFilm();
+        $run = new CutRun(
+            id: Uuid::v7()->toRfc4122(),
+            design: $design->id,
+            film: $film,
+            title: "{$design->job->title}: {$plan->design->name}, {$sheet->film->name}",
+            instructions: Instructions::of($knifePlan)->toJson(),
+            rings: \count($knifePlan->rings),
+            seconds: $knifePlan->seconds,
+            length: $sheet->filmLength() + self::EDGE,
+            madeAt: new \DateTimeImmutable(),
+        );
+        $this->runs->add($run);
+        $this->bus->dispatch(new SendCut($run->id));
+
+        return $run;
+    }
+
+    /** What is to be done before a sheet can be cut, in words; null where all is well. */
+    private static function wrong(CutSheet $sheet, FilmSettings $rack, LoadedCutter $loaded): ?string
+    {
+        $metres = static fn (int $length): string => \sprintf('%.2f m', $length / 1_000_000);
+        $side = $sheet->film->mirrored ? 'carrier down' : 'carrier up';
+        $needs = $sheet->filmLength() + self::EDGE;
+
+        return match (true) {
+            $loaded->film !== $sheet->film->id => "$loaded->filmName is in the cutter, and this layer is cut from {$sheet->film->name}. Load {$sheet->film->name}.",
+            $loaded->side !== $side => "{$sheet->film->name} is cut with its $side. Turn it over.",
+            $loaded->blade !== $rack->blade => "{$sheet->film->name} is cut with a blade of {$rack->blade}°, and one of {$loaded->blade}° is in the cutter. Change the blade.",
+            $loaded->width < $sheet->filmWidth() => 'The layer is wider than the film in the cutter. Load a wider one, or make the lettering smaller.',
+            $loaded->left < $needs => "The layer needs {$metres($needs)} of {$sheet->film->name}, and {$metres($loaded->left)} is left in the cutter. Load a longer piece.",
+            default => null,
+        };
+    }
+
+    private function plan(CutSheet $sheet, FilmSettings $rack, int $offset = 250): KnifePlan
+    {
+        return $this->knife->plan($sheet, new KnifeSettings(offset: $offset, speed: $rack->speed, force: $rack->force, passes: $rack->passes));
+    }
+
+    private function rack(string $film): FilmSettings
+    {
+        return FilmSettings::of($this->entities->find(RackFilm::class, $film));
+    }
+
+    private static function sheet(Plan $plan, string $film): ?CutSheet
+    {
+        foreach ($plan->cutPlan->sheets as $sheet) {
+            if ($sheet->film->id === $film) {
+                return $sheet;
+            }
+        }
+
+        return null;
+    }
+}

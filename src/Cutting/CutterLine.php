@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Cutting;
+
+/** The line to a cutter: HP-GL there, answers back (the instructions O… of HP-GL, and its device control, ESC . and a letter). */
+final class CutterLine
+{
+    private const PATIENCE = 3.0;
+
+    /** @var resource */
+    private $socket;
+
+    private string $heard = '';
+
+    private function __construct(string $address)
+    {
+        $socket = @\stream_socket_client("tcp://$address", $number, $why, self::PATIENCE);
+        if (false === $socket) {
+            throw CutterGone::cannotBeReached($address);
+        }
+        \stream_set_blocking($socket, false);
+        $this->socket = $socket;
+    }
+
+    /** @throws CutterGone */
+    public static function to(string $address): self
+    {
+        return new self($address);
+    }
+
+    /**
+     * Waits while the cutter's buffer is full.
+     *
+     * @return int how many bytes were sent
+     *
+     * @throws CutterGone
+     */
+    public function send(string $bytes): int
+    {
+        for ($left = $bytes; '' !== $left;) {
+            $sent = @\fwrite($this->socket, $left);
+            if (false === $sent || (0 === $sent && \feof($this->socket))) {
+                throw CutterGone::lineLost();
+            }
+            $left = \substr($left, $sent);
+            if (0 === $sent) {
+                $write = [$this->socket];
+                $none = null;
+                @\stream_select($none, $write, $none, 0, 50_000);
+            }
+        }
+
+        return \strlen($bytes);
+    }
+
+    /** @throws CutterGone */
+    public function counters(): Counters
+    {
+        return new Counters(...\array_map(\intval(...), \array_pad(\explode(',', $this->ask("\e.C")), 3, '0')));
+    }
+
+    /** Whether it stands still for a reason of its own. */
+    public function isStopped(): bool
+    {
+        return 0 !== ((int) $this->ask("\e.O") & 32);
+    }
+
+    /** @return array{int, int} where the knife is, in units of HP-GL */
+    public function position(): array
+    {
+        [$x, $y] = \array_map(\intval(...), \array_pad(\explode(',', $this->ask('OA;')), 2, '0'));
+
+        return [$x, $y];
+    }
+
+    /** What it has not carried out it forgets. */
+    public function abort(): void
+    {
+        $this->send("\e.K");
+    }
+
+    /** @throws CutterGone where no answer comes */
+    private function ask(string $question): string
+    {
+        $this->send($question);
+        $until = \microtime(true) + self::PATIENCE;
+        while (false === ($end = \strpos($this->heard, "\r\n"))) {
+            $read = [$this->socket];
+            $none = null;
+            if (\microtime(true) > $until || (0 !== @\stream_select($read, $none, $none, 0, 50_000) && \feof($this->socket))) {
+                throw CutterGone::lineLost();
+            }
+            $this->heard .= (string) \fread($this->socket, 8_192);
+        }
+        $answer = \substr($this->heard, 0, $end);
+        $this->heard = \substr($this->heard, $end + 2);
+
+        return $answer;
+    }
+}

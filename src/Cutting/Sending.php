@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Cutting;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Uvret\App\Entity\CutRun;
+use Uvret\App\Entity\CutState;
+use Uvret\App\Repository\CutRuns;
+use Uvret\Cut\File\HpglFile;
+
+/**
+ * Sends a cut to the cutter, whatever happens on the way: the cutter's own counters tell what it has taken in and carried out, so whoever
+ * comes next goes on in the middle of the stream; after a power cut with the ring at which it stopped.
+ */
+final readonly class Sending
+{
+    /** No more than this waits at the cutter, so that a pause comes soon, in bytes. */
+    private const AHEAD = 6_000;
+
+    /** What is on its way arrives within this, in µs. */
+    private const SETTLED = 200_000;
+
+    /** Between two looks, in µs. */
+    private const PAUSE = 80_000;
+
+    /** Another worker sees to it if it did so since, in seconds. */
+    private const FRESH = 3.0;
+
+    public function __construct(
+        private CutRuns $runs,
+        #[Autowire('%env(UVRET_CUTTER)%')]
+        private string $address,
+    ) {
+    }
+
+    /** Until it is cut or cancelled. */
+    public function send(string $id): void
+    {
+        // Another worker may see to it, or have done so until a moment ago.
+        for ($run = $this->runs->fresh($id); \microtime(true) - $run->seen < self::FRESH && !$run->state->isOver(); $run = $this->runs->fresh($id)) {
+            \usleep(self::PAUSE);
+        }
+        $instructions = Instructions::fromJson($run->instructions);
+        while (!$run->state->isOver()) {
+            try {
+                $this->go($run, $instructions);
+            } catch (CutterGone $gone) {
+                $this->note($run, 'cancel' === $this->runs->wanted($id) ? CutState::Cancelled : CutState::Waiting, $gone->getMessage());
+                \usleep(5 * self::PAUSE);
+            }
+        }
+    }
+
+    /** @throws CutterGone */
+    private function go(CutRun $run, Instructions $instructions): void
+    {
+        $line = CutterLine::to($this->address);
+        $counters = $this->settled($line);
+        if (null !== $run->base && $run->starts !== $counters->starts) {
+            // What waited when it was switched off is gone; what it had carried out is cut.
+            $run->done = $instructions->cut($run->from, $counters->executed - $run->base);
+            $run->base = null;
+        }
+        if (null === $run->base) {
+            [$run->from, $run->base, $run->starts] = [$run->done, $counters->accepted, $counters->starts];
+            $this->runs->keep($run);
+        }
+        $stream = $instructions->stream($run->from);
+        $sent = $counters->accepted - $run->base;
+        // Whoever sent it last may have ended in the middle of an instruction.
+        $sent += $line->send(self::whole($stream, $sent, 0));
+        while (!$run->state->isOver()) {
+            $wanted = $this->runs->wanted($run->id);
+            $executed = $this->look($run, $instructions, $line);
+            if ('cancel' === $wanted) {
+                $line->abort();
+                $this->note($run, CutState::Cancelled, '');
+            } elseif ($executed >= \strlen($stream)) {
+                $this->note($run, CutState::Cut, '');
+            } elseif ($line->isStopped()) {
+                $this->note($run, CutState::Stopped, 'The cutter has stopped. See to it, then let it go on at its panel.');
+            } else {
+                $paused = 'pause' === $wanted;
+                if (!$paused && $sent - $executed < self::AHEAD) {
+                    $sent += $line->send(self::whole($stream, $sent, self::AHEAD));
+                }
+                $this->note($run, $paused ? CutState::Paused : CutState::Cutting, '');
+            }
+            \usleep(self::PAUSE);
+        }
+    }
+
+    /**
+     * Sees how far it is.
+     *
+     * @return int how many bytes of the stream are carried out
+     *
+     * @throws CutterGone where it was switched off in between
+     */
+    private function look(CutRun $run, Instructions $instructions, CutterLine $line): int
+    {
+        $counters = $line->counters();
+        if ($counters->starts !== $run->starts) {
+            throw CutterGone::lineLost();
+        }
+        $executed = $counters->executed - (int) $run->base;
+        $run->done = $instructions->cut($run->from, $executed);
+        [$along, $across] = $line->position();
+        [$run->along, $run->across] = [HpglFile::UNIT * $along - HpglFile::EDGE, HpglFile::UNIT * $across - HpglFile::EDGE];
+
+        return $executed;
+    }
+
+    /**
+     * What was on its way from a worker that is gone has arrived.
+     *
+     * @throws CutterGone
+     */
+    private function settled(CutterLine $line): Counters
+    {
+        $counters = $line->counters();
+        do {
+            $before = $counters;
+            \usleep(self::SETTLED);
+            $counters = $line->counters();
+        } while ($counters->accepted !== $before->accepted);
+
+        return $counters;
+    }
+
+    /** What comes next of a stream: about so many bytes, to the end of an instruction. */
+    private static function whole(string $stream, int $from, int $bytes): string
+    {
+        if (0 === $from && 0 === $bytes) {
+            return '';
+        }
+        $end = $from + $bytes >= \strlen($stream) ? false : \strpos($stream, ';', \max(0, $from + $bytes - 1));
+
+        return \substr($stream, $from, false === $end ? null : $end + 1 - $from);
+    }
+
+    private function note(CutRun $run, CutState $state, string $reason): void
+    {
+        [$run->state, $run->reason] = [$state, $reason];
+        $this->runs->keep($run);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/**
+ * One layer on its way to the cutter: what it is sent ring by ring, and how far that has come. A ring counts as cut when the cutter says
+ * that it has carried it out, so that whoever goes on never cuts one twice.
+ */
+#[ORM\Entity]
+class CutRun
+{
+    #[ORM\Column(length: 20, enumType: CutState::class)]
+    public CutState $state = CutState::Waiting;
+
+    /** Why it waits or has stopped, for the person at the screen. */
+    #[ORM\Column(options: ['default' => ''])]
+    public string $reason = '';
+
+    /** What the page asks for: go, pause or cancel. */
+    #[ORM\Column(length: 10, options: ['default' => 'go'])]
+    public string $wanted = 'go';
+
+    /** How many rings are cut. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $done = 0;
+
+    /** The first ring of what the cutter was sent since it was last switched on. */
+    #[ORM\Column(name: 'from_ring', options: ['default' => 0])]
+    public int $from = 0;
+
+    /** How many bytes the cutter had taken in before; null where it was sent nothing yet. */
+    #[ORM\Column(nullable: true)]
+    public ?int $base = null;
+
+    /** How often the cutter had been switched on then. */
+    #[ORM\Column(nullable: true)]
+    public ?int $starts = null;
+
+    /** Where the knife is, in µm along and across the film. */
+    #[ORM\Column(options: ['default' => 0])]
+    public int $along = 0;
+
+    #[ORM\Column(options: ['default' => 0])]
+    public int $across = 0;
+
+    /** When a worker last saw to it, in seconds since 1970. */
+    #[ORM\Column(options: ['default' => 0])]
+    public float $seen = 0.0;
+
+    #[ORM\Column(type: 'datetime_immutable', nullable: true)]
+    public ?\DateTimeImmutable $endedAt = null;
+
+    /**
+     * @param string $instructions HP-GL as JSON: begin, lines (one for each ring), end
+     * @param float  $seconds      that the cutter takes by the plan
+     * @param int    $length       of the film that it takes, in µm
+     */
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(length: 40)]
+        public readonly string $id,
+        #[ORM\Column(length: 60)]
+        public readonly string $design,
+        #[ORM\Column(length: 40)]
+        public readonly string $film,
+        #[ORM\Column(length: 250)]
+        public readonly string $title,
+        #[ORM\Column(type: 'text')]
+        public readonly string $instructions,
+        #[ORM\Column]
+        public readonly int $rings,
+        #[ORM\Column]
+        public readonly float $seconds,
+        #[ORM\Column]
+        public readonly int $length,
+        #[ORM\Column(type: 'datetime_immutable')]
+        public \DateTimeImmutable $madeAt,
+    ) {
+    }
+}
