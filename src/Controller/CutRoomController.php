@@ -42,6 +42,7 @@ final readonly class CutRoomController
     {
         return new JsonResponse(new CutRoomShape(
             $this->panel->state(),
+            'http://'.$this->panel->address,
             \array_map(CutRunCard::of(...), $this->runs->open()),
             \array_map(CutRunCard::of(...), $this->runs->over(self::OVER)),
         ));

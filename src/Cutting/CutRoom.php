@@ -46,10 +46,11 @@ final readonly class CutRoom
         $films = $draft->document->films;
         $films = \array_column($films, null, 'id');
 
-        return \array_map(function (CutSheet $sheet) use ($films): CutLayerCard {
-            $rack = $this->rack($sheet->film->id);
+        return \array_map(function (CutSheet $sheet) use ($films, $design): CutLayerCard {
+            $film = $sheet->film->id;
+            $rack = $this->rack($film);
 
-            return CutLayerCard::of($this->plan($sheet, $rack)->onFilm(), $films[$sheet->film->id] ?? null, $rack);
+            return CutLayerCard::of($this->plan($sheet, $rack)->onFilm(), $films[$film] ?? throw new \LogicException('A layer has a film of its design.'), $rack, $this->runs->lastCut($design->id, $film));
         }, $draft->plan->cutPlan->sheets);
     }
 

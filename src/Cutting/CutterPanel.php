@@ -12,7 +12,7 @@ final readonly class CutterPanel
 {
     private const PATIENCE = 1.0;
 
-    public function __construct(#[Autowire('%env(UVRET_CUTTER_PANEL)%')] private string $address)
+    public function __construct(#[Autowire('%env(UVRET_CUTTER_PANEL)%')] public string $address)
     {
     }
 

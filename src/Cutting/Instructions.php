@@ -10,6 +10,9 @@ use Uvret\Cut\Knife\KnifePlan;
 /** What a cutter is sent for one layer, ring by ring. */
 final readonly class Instructions
 {
+    /** What stands at the end of each ring. */
+    private const RAISED = 'PU;';
+
     /** @param list<string> $lines one for each ring */
     public function __construct(
         public string $begin,
@@ -23,7 +26,8 @@ final readonly class Instructions
         // Nothing stands behind the last semicolon, so that what is carried out is all that was sent.
         $tight = static fn (string $text): string => \str_replace("\n", '', $text);
 
-        return new self($tight(HpglFile::begin($plan)), \array_map($tight, HpglFile::lines($plan)), $tight(HpglFile::END));
+        // PG feeds the film out, so that the next layer begins behind this one.
+        return new self($tight(HpglFile::begin($plan)), \array_map($tight, HpglFile::lines($plan)), $tight(HpglFile::END).'PG;');
     }
 
     public static function fromJson(string $json): self
@@ -45,20 +49,40 @@ final readonly class Instructions
         return $this->begin.\implode('', \array_slice($this->lines, $from)).$this->end;
     }
 
-    /** How many rings are cut when so much of the stream from a ring on is carried out. */
+    /** How many rings are cut when so much of the stream from a ring on is carried out: one is before the knife is raised at its end. */
     public function cut(int $from, int $bytes): int
     {
-        $end = \strlen($this->begin);
-        $done = $from;
-        foreach (\array_slice($this->lines, $from) as $line) {
-            $end += \strlen($line);
-            if ($end > $bytes) {
-                break;
+        foreach ($this->ends($from) as $at => $end) {
+            if ($end - \strlen(self::RAISED) > $bytes) {
+                return $from + $at;
             }
-            ++$done;
         }
 
-        return $done;
+        return \count($this->lines);
+    }
+
+    /** Where in the stream from a ring on the ring ends that a place is in. */
+    public function ringEnd(int $from, int $place): int
+    {
+        foreach ($this->ends($from) as $end) {
+            if ($end > $place) {
+                return $end;
+            }
+        }
+
+        return \strlen($this->stream($from));
+    }
+
+    /** @return list<int> */
+    private function ends(int $from): array
+    {
+        $end = \strlen($this->begin);
+        $ends = [];
+        foreach (\array_slice($this->lines, $from) as $line) {
+            $ends[] = $end += \strlen($line);
+        }
+
+        return $ends;
     }
 
     /** How much of it is left when so many rings are cut, from 1 down to 0. */

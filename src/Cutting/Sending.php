@@ -26,7 +26,7 @@ final readonly class Sending
     private const PAUSE = 80_000;
 
     /** Another worker sees to it if it did so since, in seconds. */
-    private const FRESH = 3.0;
+    private const FRESH = 1.5;
 
     public function __construct(
         private CutRuns $runs,
@@ -69,8 +69,10 @@ final readonly class Sending
         }
         $stream = $instructions->stream($run->from);
         $sent = $counters->accepted - $run->base;
-        // Whoever sent it last may have ended in the middle of an instruction.
-        $sent += $line->send(self::whole($stream, $sent, 0));
+        if ($sent > 0 && ';' !== $stream[$sent - 1]) {
+            // Whoever sent it last ended in the middle of a ring.
+            $sent += $line->send(\substr($stream, $sent, $instructions->ringEnd($run->from, $sent) - $sent));
+        }
         while (!$run->state->isOver()) {
             $wanted = $this->runs->wanted($run->id);
             $executed = $this->look($run, $instructions, $line);
@@ -78,13 +80,13 @@ final readonly class Sending
                 $line->abort();
                 $this->note($run, CutState::Cancelled, '');
             } elseif ($executed >= \strlen($stream)) {
-                $this->note($run, CutState::Cut, '');
+                $this->runs->finish($run);
             } elseif ($line->isStopped()) {
                 $this->note($run, CutState::Stopped, 'The cutter has stopped. See to it, then let it go on at its panel.');
             } else {
                 $paused = 'pause' === $wanted;
-                if (!$paused && $sent - $executed < self::AHEAD) {
-                    $sent += $line->send(self::whole($stream, $sent, self::AHEAD));
+                while (!$paused && $sent < \strlen($stream) && $sent - $executed < self::AHEAD) {
+                    $sent += $line->send(\substr($stream, $sent, $instructions->ringEnd($run->from, $sent) - $sent));
                 }
                 $this->note($run, $paused ? CutState::Paused : CutState::Cutting, '');
             }
@@ -128,17 +130,6 @@ final readonly class Sending
         } while ($counters->accepted !== $before->accepted);
 
         return $counters;
-    }
-
-    /** What comes next of a stream: about so many bytes, to the end of an instruction. */
-    private static function whole(string $stream, int $from, int $bytes): string
-    {
-        if (0 === $from && 0 === $bytes) {
-            return '';
-        }
-        $end = $from + $bytes >= \strlen($stream) ? false : \strpos($stream, ';', \max(0, $from + $bytes - 1));
-
-        return \substr($stream, $from, false === $end ? null : $end + 1 - $from);
     }
 
     private function note(CutRun $run, CutState $state, string $reason): void

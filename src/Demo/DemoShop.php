@@ -6,6 +6,7 @@ namespace Uvret\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\DesignStep;
 use Uvret\App\Entity\Item;
 use Uvret\App\Entity\Job;
@@ -37,6 +38,7 @@ final readonly class DemoShop
         if ($afresh) {
             foreach ([
                 StepSummary::class,
+                CutRun::class,
                 DesignStep::class,
                 JobDesign::class,
                 Item::class,

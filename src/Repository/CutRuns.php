@@ -68,6 +68,29 @@ final readonly class CutRuns
         return \is_string($wanted) ? $wanted : 'cancel';
     }
 
+    /** When a layer was last cut; null where it was not. */
+    public function lastCut(string $design, string $film): ?\DateTimeImmutable
+    {
+        return $this->entities->getRepository(CutRun::class)->findOneBy(
+            ['design' => $design, 'film' => $film, 'state' => CutState::Cut],
+            ['endedAt' => 'DESC'],
+        )?->endedAt;
+    }
+
+    /** It is cut, and what it took of the roll is gone from the rack: both, or neither. */
+    public function finish(CutRun $run): void
+    {
+        $run->state = CutState::Cut;
+        $run->reason = '';
+        $this->connection->transactional(function () use ($run): void {
+            $this->keep($run);
+            $this->connection->executeStatement(
+                "UPDATE rack_film SET version = version + 1, shop = json_set(shop, '$.stock', max(0, coalesce(json_extract(shop, '$.stock'), 0) - ?)) WHERE id = ?",
+                [$run->length, $run->film],
+            );
+        });
+    }
+
     /** Writes down how far a cut has come. */
     public function keep(CutRun $run): void
     {

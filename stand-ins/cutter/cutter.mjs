@@ -1,5 +1,6 @@
 // A cutter that is only thought of: HP-GL over TCP on 127.0.0.1, and a page that is its front panel.
-// node stand-ins/cutter/cutter.mjs [--port=8430] [--panel=8431] [--memory=FILE] [--pace=1]
+// node stand-ins/cutter/cutter.mjs [--port=8430] [--panel=8431] [--memory=FILE] [--pace=1] [--journal]
+// With --journal it remembers where each stroke began that it has carried out.
 import { readFileSync } from 'node:fs';
 import { createServer as createPanel } from 'node:http';
 import { createServer } from 'node:net';
@@ -14,6 +15,9 @@ const TICK = 20;
 const memory = new Memory(option('memory', fileURLToPath(new URL('../../var/cutter.json', import.meta.url))));
 if (option('pace') !== undefined) {
     memory.keep({ pace: Number(option('pace')) });
+}
+if (process.argv.includes('--journal') && !memory.values.journal) {
+    memory.keep({ journal: [] });
 }
 const machine = new Machine(memory);
 const sockets = new Set();
@@ -67,7 +71,7 @@ const acts = {
         machine.held = false;
         machine.release();
     },
-    jam: ({ x, y }) => (machine.failure.jam = { x: Number(x), y: Number(y) }),
+    jam: ({ x, y, within = 5 }) => (machine.failure.jam = { x: Number(x), y: Number(y), within: Number(within) }),
     crooked: ({ degrees }) => (machine.failure.crooked = Number(degrees)),
     slip: ({ millimetres }) => (machine.failure.slip = Number(millimetres)),
     'power-cut': () => {

@@ -9,6 +9,8 @@ export const BUFFER = 65_536;
 /** A line that might go on is begun when nothing has come for so long, in ms. */
 const PATIENCE = 150;
 const KEPT_STROKES = 20_000;
+/** How far behind what was cut the next one may begin, in mm. */
+const APART = 2;
 
 /**
  * A cutter that pulls film under a drag knife: x is along the film, y across it. Instructions wait in its buffer and are carried out one
@@ -221,9 +223,17 @@ export class Machine {
             this.speed = first * 10;
         } else if (name === 'FS') {
             this.force = first;
-        } else if (!['IN', 'SP', 'PA', 'DF'].includes(name)) {
+        } else if (name === 'PG') {
+            this.#advanceFilm();
+        } else if (!['IN', 'SP', 'PA', 'DF', 'PG'].includes(name)) {
             this.error = 1;
         }
+    }
+
+    /** What was cut is fed out: the film begins behind it. */
+    #advanceFilm() {
+        const { film, furthest } = this.memory.values;
+        this.memory.keep({ film: { ...film, left: Math.max(0, film.left - furthest - APART) }, furthest: 0 });
     }
 
     /** @returns {number} seconds that are left when the stroke has ended */
@@ -256,11 +266,12 @@ export class Machine {
             this.stopped = 'out of film';
             return;
         }
-        if (jam && Math.hypot(x - jam.x, y - jam.y) < 5) {
+        if (jam && Math.hypot(x - jam.x, y - jam.y) < jam.within) {
             this.stopped = 'jammed';
             return;
         }
         this.fed = (this.fed ?? 0) + Math.abs(x - this.x);
+        this.memory.values.furthest = Math.max(this.memory.values.furthest, x);
         if (stroke.down) {
             const drift = (this.fed / 1000) * slip;
             const angle = (crooked * Math.PI) / 180;
@@ -279,6 +290,11 @@ export class Machine {
     /** @param {number | null} bytes of the stroke that has ended; null where it was broken off */
     #finish(bytes) {
         const { stroke } = this;
+        const { journal } = this.memory.values;
+        if (journal && bytes !== null && stroke.down) {
+            // Together with the counter, so that neither is ever without the other.
+            this.memory.values.journal = [...journal, stroke.points[0]];
+        }
         this.stroke = null;
         this.worked += stroke ? stroke.t + stroke.lifts : 0;
         if (stroke?.down && stroke.tips.length > 1) {

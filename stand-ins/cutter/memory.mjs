@@ -8,6 +8,7 @@ export class Memory {
         this.values = {
             starts: 0,
             executed: 0,
+            furthest: 0,
             film: { id: 'chalk', name: 'Chalk', width: 500, left: 5000, side: 'carrier down' },
             blade: { angle: 45, offset: 0.25 },
             pace: 1,

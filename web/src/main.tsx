@@ -12,6 +12,8 @@ const BenchPage = lazy(() => import('./bench/BenchPage').then((page) => ({ defau
 
 const BlanksPage = lazy(() => import('./blanks/BlanksPage').then((page) => ({ default: page.BlanksPage })));
 
+const CutRoomPage = lazy(() => import('./cut/CutRoomPage').then((page) => ({ default: page.CutRoomPage })));
+
 const JobPage = lazy(() => import('./jobs/JobPage').then((page) => ({ default: page.JobPage })));
 
 const JobsPage = lazy(() => import('./jobs/JobsPage').then((page) => ({ default: page.JobsPage })));
@@ -42,6 +44,7 @@ if (root) {
                             <Route path="/" component={JobsPage} />
                             <Route path="/jobs/:id" component={JobPage} />
                             <Route path="/designs/:id" component={BenchPage} />
+                            <Route path="/cut-room/:design?" component={CutRoomPage} />
                             <Route path="/type-case" component={TypeCasePage} />
                             <Route path="/film-rack" component={RackPage} />
                             <Route path="/blanks" component={BlanksPage} />

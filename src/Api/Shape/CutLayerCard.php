@@ -10,13 +10,13 @@ use Uvret\Cut\Knife\KnifePlan;
 /** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
-    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price'],
+    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price', 'cutAt'],
 )]
 final readonly class CutLayerCard
 {
     private function __construct(
         #[OA\Property(ref: '#/components/schemas/DesignFilm')]
-        public mixed $film,
+        public object $film,
         #[OA\Property(description: 'How much of the film it takes.')]
         public int $length,
         #[OA\Property(description: 'How much of the film’s width it takes.')]
@@ -49,14 +49,16 @@ final readonly class CutLayerCard
         public int $stock,
         #[OA\Property(description: 'Of a metre; 0 where it is not known.')]
         public float $price,
+        #[OA\Property(description: 'When it was cut last; null where it was not.', format: 'date-time', nullable: true)]
+        public ?string $cutAt,
     ) {
     }
 
     /**
      * @param KnifePlan $plan as it lies on the film
-     * @param mixed     $film as the design has it
+     * @param object    $film as the design has it
      */
-    public static function of(KnifePlan $plan, mixed $film, FilmSettings $rack): self
+    public static function of(KnifePlan $plan, object $film, FilmSettings $rack, ?\DateTimeImmutable $cutAt): self
     {
         $sheet = $plan->sheet;
         $data = static function (string ...$works) use ($plan): string {
@@ -83,6 +85,7 @@ final readonly class CutLayerCard
             passes: $rack->passes,
             stock: $rack->stock,
             price: $rack->price,
+            cutAt: $cutAt?->format(\DATE_ATOM),
         );
     }
 

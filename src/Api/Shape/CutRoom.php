@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** The cutter, what it is at, and what it has cut. */
-#[OA\Schema(schema: 'CutRoom', required: ['cutter', 'runs', 'over'])]
+#[OA\Schema(schema: 'CutRoom', required: ['cutter', 'panel', 'runs', 'over'])]
 final readonly class CutRoom
 {
     /**
@@ -17,6 +17,8 @@ final readonly class CutRoom
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/LoadedCutter', nullable: true)]
         public ?LoadedCutter $cutter,
+        #[OA\Property(description: 'The address of the cutter’s front panel.')]
+        public string $panel,
         #[OA\Property(description: 'Those that are not over, the first one first.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
         public array $runs,
         #[OA\Property(description: 'The latest that are.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]

@@ -136,7 +136,7 @@ test('it fails as real ones do', () => {
     own.abort();
     memory.keep({ film: { ...memory.values.film, left: 2000 } });
     own.release();
-    own.failure.jam = { x: 50, y: 10 };
+    own.failure.jam = { x: 50, y: 10, within: 5 };
     own.receive('PU400,400;PD2000,400,4000,400;PU;');
     run(400);
     assert.equal(own.state, 'jammed');
@@ -158,4 +158,14 @@ test('it fails as real ones do', () => {
     run(400);
     const ends = own.record.map((tips) => tips.at(-2));
     assert.ok(ends[1] - ends[0] > 0.5, 'each feed adds to it');
+});
+
+test('a page that is fed out takes what was cut of the film with it', () => {
+    const { own, run, memory } = machine(0);
+    own.receive('PU400,400;PD8000,400;PU0,0;PG;');
+    run(400);
+    assert.equal(memory.values.film.left, 5000 - 200 - 2);
+    own.receive('PG;');
+    run(400);
+    assert.equal(memory.values.film.left, 5000 - 200 - 4);
 });

@@ -57,6 +57,9 @@ export type JobState = JobSheet['state'];
 export type Approval = Schemas['Approval'];
 export type Comparison = Schemas['Comparison'];
 export type HistoryStep = Schemas['HistoryStep'];
+export type CutLayerCard = Schemas['CutLayerCard'];
+export type CutRunCard = Schemas['CutRunCard'];
+export type LoadedCutter = Schemas['LoadedCutter'];
 export type Problem = Schemas['Problem'];
 
 export const server = createClient<paths>({ baseUrl: '/' });

@@ -59,6 +59,19 @@ export const blanks = queryOptions({
     ...kept,
 });
 
+/** While something is being cut, it is asked often enough to see the knife move. */
+export const cutRoom = queryOptions({
+    queryKey: ['cut-room'],
+    queryFn: () => answer(server.GET('/api/cut-room')),
+    refetchInterval: ({ state }) => (state.data?.runs.length ? 180 : 2000),
+});
+
+export const cutLayers = (design: string) =>
+    queryOptions({
+        queryKey: ['cut-layers', design],
+        queryFn: () => answer(server.GET('/api/cut-room/designs/{id}', { params: { path: { id: design } } })),
+    });
+
 export const rack = queryOptions({
     queryKey: ['rack'],
     queryFn: () => answer(server.GET('/api/film-rack')),

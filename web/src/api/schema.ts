@@ -720,7 +720,7 @@ export interface components {
         };
         /** @description A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
         CutLayerCard: {
-            film: components["schemas"]["DesignFilm"] | null;
+            film: components["schemas"]["DesignFilm"];
             /** @description How much of the film it takes. */
             length: number;
             /** @description How much of the film’s width it takes. */
@@ -755,10 +755,17 @@ export interface components {
              * @description Of a metre; 0 where it is not known.
              */
             price: number;
+            /**
+             * Format: date-time
+             * @description When it was cut last; null where it was not.
+             */
+            cutAt: string | null;
         };
         /** @description The cutter, what it is at, and what it has cut. */
         CutRoom: {
             cutter: components["schemas"]["LoadedCutter"] | null;
+            /** @description The address of the cutter’s front panel. */
+            panel: string;
             /** @description Those that are not over, the first one first. */
             runs: components["schemas"]["CutRunCard"][];
             /** @description The latest that are. */

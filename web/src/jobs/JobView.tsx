@@ -1,6 +1,6 @@
 import { Button } from '../ui/Button';
 import { useEffect, useState } from 'react';
-import { useLocation } from 'wouter';
+import { Link, useLocation } from 'wouter';
 import { answer, server, type JobSheet } from '../api/client';
 import { AddDesign } from './AddDesign';
 import { DueDialog } from './DueDialog';
@@ -29,7 +29,17 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                     <h1 className="truncate text-2xl font-bold" title={sheet.title}>
                         {sheet.title}
                     </h1>
-                    <AddDesign id={sheet.id} />
+                    <span className="flex shrink-0 items-baseline gap-4">
+                        {sheet.designs[0] && (
+                            <Link
+                                to={`/cut-room/${sheet.designs[0].card.id}`}
+                                className="font-semibold text-indigo hover:underline"
+                            >
+                                To the Cut room
+                            </Link>
+                        )}
+                        <AddDesign id={sheet.id} />
+                    </span>
                 </div>
                 <span aria-hidden className="mt-4 -ml-7 block h-[5px] bg-linear-to-b from-rod-light to-rod" />
                 <JobDesigns sheet={sheet} act={act} />

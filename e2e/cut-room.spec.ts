@@ -1,0 +1,72 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from './support/shop';
+
+/** The front panel of the cutter that the shop of these tests has. */
+async function panelOf(page: Page) {
+    const { panel } = (await (await page.request.get('/api/cut-room')).json()) as { panel: string };
+    const press = async (button: string, values: object = {}) =>
+        (await page.request.post(`${panel}/do/${button}`, { data: values })).ok();
+    const load = (id: string, name: string, more: object = {}) =>
+        press('load', { id, name, width: 500, left: 5000, side: 'carrier down', ...more });
+    return { press, load };
+}
+
+const cutter = (page: Page) => page.getByRole('region', { name: 'Cutter', exact: true });
+const progress = (page: Page) => cutter(page).getByRole('progressbar', { name: 'How much is cut' });
+const done = async (page: Page) => Number(await progress(page).getAttribute('aria-valuenow'));
+
+test('a demo job is cut: a wrong film is refused, a power cut in the middle costs nothing', async ({ page }) => {
+    const panel = await panelOf(page);
+    await panel.press('pace', { pace: 10 });
+    await panel.load('buoy', 'Buoy');
+    await page.goto('/');
+    await page.getByRole('link', { name: 'Cut room' }).click();
+    await expect(page.getByText('Choose a design on the left.')).toBeVisible();
+    const waiting = page.getByRole('navigation', { name: 'To cut' });
+    await expect(waiting.getByText('not approved yet').first()).toBeVisible();
+    await waiting.getByRole('link', { name: /Back of the shirt/ }).click();
+    await page.getByRole('button', { name: /^Chalk, 0\.18 m/ }).click();
+    const layer = page.getByRole('region', { name: 'How Chalk is cut' });
+    await expect(layer.getByText('14.20 m left on the rack', { exact: false })).toBeVisible();
+
+    await layer.getByRole('button', { name: 'Send to the cutter' }).click();
+    await expect(layer.getByText('Buoy is in the cutter, and this layer is cut from Chalk. Load Chalk.')).toBeVisible();
+    await panel.load('chalk', 'Chalk', { side: 'carrier up' });
+    await layer.getByRole('button', { name: 'Send to the cutter' }).click();
+    await expect(layer.getByText('Turn it over.', { exact: false })).toBeVisible();
+
+    await panel.load('chalk', 'Chalk');
+    await layer.getByRole('button', { name: 'Send to the cutter' }).click();
+    const knife = page.locator('[data-part=knife]');
+    await expect(knife).toBeVisible();
+    await expect(async () => expect(await done(page)).toBeGreaterThan(3)).toPass();
+    await panel.press('power-cut');
+    const then = await done(page);
+    await expect(async () => expect(await done(page)).toBeGreaterThan(then + 2)).toPass();
+    await cutter(page).getByRole('button', { name: 'Pause' }).click();
+    await expect(cutter(page).getByText(/paused/)).toBeVisible();
+    await cutter(page).getByRole('button', { name: 'Go on' }).click();
+    await expect(layer.getByText(/^Cut on /)).toBeVisible();
+    // 14.20 m less the layer's 182.5 mm and what parts it from the next.
+    await expect(layer.getByText('14.02 m left on the rack', { exact: false })).toBeVisible();
+    await expect(layer.getByRole('button', { name: 'Cut it again' })).toBeEnabled();
+});
+
+test('a jam is told and gone on from, a cut is cancelled, and axe finds nothing', async ({ page }) => {
+    const panel = await panelOf(page);
+    await panel.press('pace', { pace: 10 });
+    await panel.load('chalk', 'Chalk');
+    await page.goto('/jobs/crew-shirts');
+    await page.getByRole('link', { name: 'To the Cut room' }).click();
+    await page.getByRole('button', { name: /^Chalk, 0\.18 m/ }).click();
+    await panel.press('jam', { x: 160, y: 150, within: 60 });
+    await page.getByRole('button', { name: 'Send to the cutter' }).click();
+    await expect(cutter(page).getByText('The cutter has stopped.', { exact: false })).toBeVisible();
+    const found = await new AxeBuilder({ page }).analyze();
+    expect(found.violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+    await panel.press('go');
+    await expect(cutter(page).getByText('The cutter has stopped.', { exact: false })).toBeHidden();
+    await cutter(page).getByRole('button', { name: 'Cancel the cut' }).click();
+    await expect(progress(page)).toBeHidden();
+    await expect(page.getByRole('button', { name: 'Send to the cutter' })).toBeEnabled();
+});

@@ -1,0 +1,224 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\App;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
+use Symfony\Component\Process\Process;
+use Uvret\App\Cutting\Instructions;
+use Uvret\App\Repository\CutRuns;
+use Uvret\Tests\Support\ApiCase;
+use Uvret\Tests\Support\Json;
+use Uvret\Tests\Support\StandInCutter;
+
+/** Layers on their way to the stand-in cutter, by a worker of its own; whatever is killed, each ring is cut once. */
+#[Group('slow')]
+final class CuttingTest extends ApiCase
+{
+    private StandInCutter $cutter;
+
+    private ?Process $worker = null;
+
+    protected function setUp(): void
+    {
+        $this->cutter = new StandInCutter(60);
+        $this->cutter->announce();
+        parent::setUp();
+        $this->cutter->load('chalk', 'Chalk');
+    }
+
+    protected function tearDown(): void
+    {
+        $this->worker?->stop(0, \SIGKILL);
+        $this->cutter->end();
+        parent::tearDown();
+    }
+
+    public function testALayerIsCutRingByRingAndSeenOnItsWay(): void
+    {
+        $stock = $this->stock('chalk');
+        $run = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 201);
+        self::assertSame(['waiting', 0, 28], [$run->string('state'), $run->int('done'), $run->int('rings')]);
+        $this->work();
+        $seen = [];
+        $over = $this->until('cut', static function (array $one) use (&$seen): bool {
+            $seen[] = [$one['done'], $one['along']];
+
+            return true;
+        });
+        self::assertSame(28, $over['done']);
+        self::assertGreaterThan(2, \count(\array_unique(\array_column($seen, 0))), 'it comes ring by ring');
+        self::assertGreaterThan(2, \count(\array_unique(\array_column($seen, 1))), 'and the knife is seen to move');
+        self::assertSame(0.0, (float) $over['secondsLeft']);
+        $this->assertCutOnce($run->string('id'));
+        // The layer is marked as cut, and what it took is gone from the roll.
+        $layers = $this->get('/api/cut-room/designs/crew-shirt-back');
+        self::assertNull($layers->get('0.cutAt'));
+        self::assertNotNull($layers->get('1.cutAt'));
+        self::assertSame($stock - $this->now()['length'], $this->stock('chalk'));
+    }
+
+    private function stock(string $film): int
+    {
+        foreach ($this->get('/api/film-rack')->data() as $entry) {
+            $entry = new Json((array) $entry);
+            if ($film === $entry->get('entry.film.id')) {
+                return $entry->int('entry.stock');
+            }
+        }
+        self::fail("There is no $film on the rack.");
+    }
+
+    public function testItIsPausedGoneOnWithAndCancelled(): void
+    {
+        $this->cutter->press('pace', ['pace' => 8]);
+        $run = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 201)->string('id');
+        $this->work();
+        $this->until('cutting', static fn (array $one): bool => $one['done'] > 0);
+        $this->send('POST', "/api/cuts/$run/pause");
+        $paused = $this->until('paused');
+        // What it had been sent it cuts, and then no more.
+        do {
+            $before = $this->now()['done'];
+            \usleep(600_000);
+        } while ($this->now()['done'] !== $before);
+        self::assertLessThan(28, $this->now()['done']);
+        self::assertSame('paused', $paused['state']);
+        $this->send('POST', "/api/cuts/$run/go");
+        $this->until('cutting');
+        $this->send('POST', "/api/cuts/$run/cancel");
+        $this->until('cancelled');
+        self::assertSame([], $this->get('/api/cut-room')->get('runs'));
+    }
+
+    public function testACutterThatStopsIsSeenAndGoesOnOnceItIsSeenTo(): void
+    {
+        $run = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 201)->string('id');
+        [$x, $y] = $this->starts($run)[12] ?? [0, 0];
+        $this->cutter->press('jam', ['x' => $x / 40, 'y' => $y / 40]);
+        $this->work();
+        self::assertStringContainsString('let it go on at its panel', $this->until('stopped')['reason']);
+        $this->cutter->press('go');
+        $this->until('cut');
+        $this->assertCutOnce($run);
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function notReady(): iterable
+    {
+        $chalk = ['id' => 'chalk', 'name' => 'Chalk', 'width' => 500, 'left' => 5_000, 'side' => 'carrier down'];
+        yield 'another film' => [['id' => 'buoy', 'name' => 'Buoy'] + $chalk, 'Buoy is in the cutter, and this layer is cut from Chalk. Load Chalk.'];
+        yield 'the wrong side up' => [['side' => 'carrier up'] + $chalk, 'Chalk is cut with its carrier down. Turn it over.'];
+        yield 'too little left' => [['left' => 100] + $chalk, 'The layer needs 0.18 m of Chalk, and 0.10 m is left in the cutter. Load a longer piece.'];
+        yield 'too narrow' => [['width' => 200] + $chalk, 'The layer is wider than the film in the cutter.'];
+    }
+
+    /** @param array<string, mixed> $loaded */
+    #[DataProvider('notReady')]
+    public function testACutterThatIsNotReadyIsRefusedWithWhatToDo(array $loaded, string $said): void
+    {
+        $this->cutter->press('load', $loaded);
+        $answer = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 422);
+        self::assertStringContainsString($said, $answer->string('detail'));
+        self::assertSame([], $this->get('/api/cut-room')->get('runs'));
+    }
+
+    public function testAnotherBladeOrNoCutterIsRefusedToo(): void
+    {
+        $this->cutter->press('blade', ['angle' => 60, 'offset' => 0.25]);
+        $answer = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 422);
+        self::assertStringContainsString('one of 60° is in the cutter. Change the blade.', $answer->string('detail'));
+        $this->cutter->kill();
+        $answer = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 422);
+        self::assertStringContainsString('Switch it on', $answer->string('detail'));
+        self::assertNull($this->get('/api/cut-room')->get('cutter'));
+    }
+
+    public function testWhateverIsKilledEachRingIsCutOnce(): void
+    {
+        $this->cutter->press('pace', ['pace' => 4]);
+        $run = $this->send('POST', '/api/cuts', ['design' => 'song-tote', 'film' => 'chalk'], 201)->string('id');
+        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(17));
+        $this->work();
+        $kills = 0;
+        for (; $kills < 50 && !\in_array($this->now()['state'], ['cut', 'cancelled'], true); ++$kills) {
+            \usleep(1_000 * $random->getInt(100, 900));
+            $what = $random->getInt(0, 7);
+            if ($what < 4) {
+                $this->worker?->stop(0, \SIGKILL);
+                $this->work();
+            } elseif ($what < 6) {
+                $this->cutter->kill();
+                $this->cutter->start();
+            } else {
+                $this->cutter->press(6 === $what ? 'power-cut' : 'line-lost');
+            }
+        }
+        self::assertGreaterThan(20, $kills);
+        $this->cutter->press('pace', ['pace' => 0]);
+        self::assertSame(213, $this->until('cut', within: 60.0)['done']);
+        $this->assertCutOnce($run);
+    }
+
+    /** Each ring was carried out from its start to its end exactly once, in order. */
+    private function assertCutOnce(string $id): void
+    {
+        $starts = $this->starts($id);
+        // The blade is turned anew whenever the stream begins again.
+        $cut = \array_values(\array_filter(
+            \array_map(static fn (array $point): array => [(int) \round(40 * $point[0]), (int) \round(40 * $point[1])], $this->cutter->journal()),
+            static fn (array $point): bool => \in_array($point, $starts, true),
+        ));
+        self::assertSame($starts, $cut);
+    }
+
+    /** @return list<array{int, int}> in units of HP-GL */
+    private function starts(string $id): array
+    {
+        $runs = self::getContainer()->get(CutRuns::class);
+        self::assertInstanceOf(CutRuns::class, $runs);
+
+        return \array_map(static function (string $line): array {
+            \preg_match('/^PU(-?\d+),(-?\d+);/', $line, $start);
+
+            return [(int) ($start[1] ?? 0), (int) ($start[2] ?? 0)];
+        }, Instructions::fromJson($runs->get($id)->instructions)->lines);
+    }
+
+    private function work(): void
+    {
+        $this->worker = new Process([\dirname(__DIR__, 2).'/bin/console', 'messenger:consume', 'cuts', '--sleep=0.1', '--quiet'], env: [
+            'APP_ENV' => 'test', 'UVRET_DATABASE' => \dirname(__DIR__, 2).'/var/test.sqlite',
+            'UVRET_CUTTER' => "127.0.0.1:{$this->cutter->port}", 'UVRET_CUTTER_PANEL' => "127.0.0.1:{$this->cutter->panel}",
+        ], timeout: null);
+        $this->worker->start();
+    }
+
+    /** @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int} the only cut there is */
+    private function now(): array
+    {
+        $room = $this->get('/api/cut-room');
+        /** @var list<array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int}> $all */
+        $all = [...(array) $room->get('runs'), ...(array) $room->get('over')];
+
+        return $all[0];
+    }
+
+    /**
+     * @param (callable(array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int}): bool)|null $look false while it is not that far
+     *
+     * @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int}
+     */
+    private function until(string $state, ?callable $look = null, float $within = 40.0): array
+    {
+        for ($end = \microtime(true) + $within; \microtime(true) < $end; \usleep(60_000)) {
+            $run = $this->now();
+            if (false !== (null === $look ? true : $look($run)) && $run['state'] === $state) {
+                return $run;
+            }
+        }
+        self::fail("It is not $state within {$within} s, but {$this->now()['state']}: {$this->now()['reason']} {$this->now()['done']} {$this->worker?->getErrorOutput()}{$this->worker?->getOutput()}");
+    }
+}

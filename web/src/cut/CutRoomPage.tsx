@@ -1,0 +1,140 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { useParams } from 'wouter';
+import type { CutLayerCard, CutRunCard } from '../api/client';
+import { cutLayers, cutRoom } from '../api/queries';
+import { useFreshJobs } from '../jobs/useFreshJobs';
+import { Header } from '../ui/Header';
+import { Message } from '../ui/Message';
+import { TapeEntry } from '../ui/TapeEntry';
+import { CutterCard } from './CutterCard';
+import { FilmStrip } from './FilmStrip';
+import { LayerPanel } from './LayerPanel';
+import { metres, showTime } from './times';
+import { ToCut } from './ToCut';
+
+/** Layers on their films, on their way to the cutter. */
+export function CutRoomPage() {
+    const { design } = useParams<{ design?: string }>();
+    const room = useQuery(cutRoom).data;
+    const layers = useQuery({ ...cutLayers(design ?? ''), enabled: Boolean(design) });
+    const [film, setFilm] = useState<string | null>(null);
+    const chosen = layers.data?.find((layer) => layer.film.id === film) ?? layers.data?.[0];
+    const run = room?.runs[0];
+    useFreshJobs();
+    useWhenOver(run);
+    useEffect(() => {
+        document.title = 'Cut room · Uvret';
+    }, []);
+
+    return (
+        <div className="flex h-dvh flex-col">
+            <Header />
+            <main className="grid min-h-0 flex-1 grid-cols-[250px_minmax(0,1fr)_270px]">
+                <ToCut chosen={design ?? null} />
+                <section aria-label="Film, blade side up" className="min-h-0 overflow-auto border-x border-seam p-4">
+                    <h1 className="heading">Film, blade side up</h1>
+                    {layers.data ? (
+                        <Strips
+                            layers={layers.data}
+                            chosen={chosen}
+                            run={run}
+                            design={design ?? ''}
+                            onChoose={setFilm}
+                        />
+                    ) : layers.error ? (
+                        <Message within title="This design can’t be cut">
+                            {layers.error.message}
+                        </Message>
+                    ) : (
+                        !design && (
+                            <Message within title="Nothing is laid out">
+                                Choose a design on the left.
+                            </Message>
+                        )
+                    )}
+                </section>
+                <aside
+                    aria-label="The layer and the cutter"
+                    className="grid min-h-0 content-start gap-4 overflow-y-auto p-3"
+                >
+                    {design && chosen && (
+                        <LayerPanel
+                            key={`${design} ${chosen.film.id}`}
+                            design={design}
+                            layer={chosen}
+                            busy={run !== undefined}
+                        />
+                    )}
+                    {room && <CutterCard cutter={room.cutter} panel={room.panel} run={run} />}
+                </aside>
+            </main>
+            <Tape layers={layers.data ?? []} run={run} />
+        </div>
+    );
+}
+
+interface StripsProps {
+    layers: readonly CutLayerCard[];
+    chosen: CutLayerCard | undefined;
+    run: CutRunCard | undefined;
+    design: string;
+    onChoose: (film: string) => void;
+}
+
+/** All at one scale, so large that the longest fits in. */
+function Strips({ layers, chosen, run, design, onChoose }: StripsProps) {
+    const length = Math.max(1, ...layers.map((layer) => layer.length));
+    const across = Math.max(1, ...layers.map((layer) => layer.across));
+    const scale = Math.min(620 / (length + 60_000), (layers.length > 2 ? 240 : 420) / (across + 25_000));
+    return (
+        <div className="mt-2 flex flex-wrap items-start gap-2">
+            {layers.map((layer) => (
+                <FilmStrip
+                    key={layer.film.id}
+                    layer={layer}
+                    scale={scale}
+                    chosen={layer === chosen}
+                    run={run && run.design === design && run.film === layer.film.id ? run : undefined}
+                    onChoose={() => onChoose(layer.film.id)}
+                />
+            ))}
+            {layers.length === 0 && <p className="text-sm text-quiet">Nothing of this design is cut.</p>}
+        </div>
+    );
+}
+
+function Tape({ layers, run }: { layers: readonly CutLayerCard[]; run: CutRunCard | undefined }) {
+    const sum = (of: (layer: CutLayerCard) => number) => layers.reduce((all, layer) => all + of(layer), 0);
+    const short = layers.filter(({ stock, length }) => stock < length);
+    return (
+        <footer aria-label="What it comes to" className="flex h-9 shrink-0 bg-tape text-sm">
+            {layers.length > 0 && (
+                <>
+                    <TapeEntry name="Film">{metres(sum(({ length }) => length))}</TapeEntry>
+                    <TapeEntry name="Cutting">{showTime(sum(({ seconds, passes }) => seconds * passes))}</TapeEntry>
+                    <TapeEntry name="To weed">{sum(({ toWeed }) => toWeed)} pieces</TapeEntry>
+                </>
+            )}
+            {short.map(({ film, stock, length }) => (
+                <TapeEntry key={film.id} tone="bad">
+                    {film.name}: {metres(length - stock)} short
+                </TapeEntry>
+            ))}
+            {run && <TapeEntry name="Being cut">{run.title}</TapeEntry>}
+        </footer>
+    );
+}
+
+/** What a cut changes of layers and rack is asked for again when it is over. */
+function useWhenOver(run: CutRunCard | undefined): void {
+    const client = useQueryClient();
+    const before = useRef(run?.id);
+    useEffect(() => {
+        if (before.current !== undefined && before.current !== run?.id) {
+            void client.invalidateQueries({ queryKey: ['cut-layers'] });
+            void client.invalidateQueries({ queryKey: ['rack'] });
+        }
+        before.current = run?.id;
+    }, [client, run?.id]);
+}

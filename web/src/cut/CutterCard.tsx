@@ -1,0 +1,93 @@
+import type { CutRunCard, LoadedCutter } from '../api/client';
+import { answer, server } from '../api/client';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Button } from '../ui/Button';
+import { metres, showTime } from './times';
+
+interface Props {
+    cutter: LoadedCutter | null;
+    /** The address of its front panel. */
+    panel: string;
+    run: CutRunCard | undefined;
+}
+
+/** The cutter: what is loaded, and what it is at. */
+export function CutterCard({ cutter, panel, run }: Props) {
+    return (
+        <section aria-label="Cutter" className="card px-3 py-2">
+            <p className="flex justify-between">
+                <b>Cutter</b>
+                <b
+                    className={
+                        cutter
+                            ? cutter.state === 'ready' || cutter.state === 'cutting'
+                                ? 'text-sage-deep'
+                                : 'text-madder'
+                            : 'text-madder'
+                    }
+                >
+                    {cutter?.state ?? 'doesn’t answer'}
+                </b>
+            </p>
+            <p className="text-xs text-quiet">
+                {cutter
+                    ? `${cutter.filmName} loaded, ${cutter.width / 1000} mm wide, ${metres(cutter.left)} left, ${cutter.side}; blade ${cutter.blade}°`
+                    : 'Switch it on and check its line.'}
+            </p>
+            <a
+                href={panel}
+                target="_blank"
+                rel="noreferrer"
+                className="text-xs font-semibold text-indigo hover:underline"
+            >
+                Its front panel
+            </a>
+            {run && <Run run={run} />}
+        </section>
+    );
+}
+
+function Run({ run }: { run: CutRunCard }) {
+    const client = useQueryClient();
+    const steer = useMutation({
+        mutationFn: (act: 'go' | 'pause' | 'cancel') =>
+            answer(server.POST('/api/cuts/{id}/{act}', { params: { path: { id: run.id, act } } })),
+        onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
+    });
+    return (
+        <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What is being cut">
+            <p className="truncate text-sm font-semibold">{run.title}</p>
+            <div
+                role="progressbar"
+                aria-label="How much is cut"
+                aria-valuemin={0}
+                aria-valuemax={run.rings}
+                aria-valuenow={run.done}
+                className="mt-1 h-2 rounded-full bg-tape"
+            >
+                <div
+                    className="h-full rounded-full bg-marigold-deep"
+                    style={{ width: `${(100 * run.done) / Math.max(1, run.rings)}%` }}
+                />
+            </div>
+            <p className="text-xs text-quiet">
+                {run.state} · {run.done} of {run.rings} cuts · {showTime(run.secondsLeft)} left
+            </p>
+            {run.reason && <p className="mt-1 text-xs font-semibold text-madder">{run.reason}</p>}
+            <div className="mt-2 flex gap-1.5">
+                {run.wanted === 'pause' ? (
+                    <Button small onClick={() => steer.mutate('go')}>
+                        Go on
+                    </Button>
+                ) : (
+                    <Button small onClick={() => steer.mutate('pause')}>
+                        Pause
+                    </Button>
+                )}
+                <Button small look="away" onClick={() => steer.mutate('cancel')}>
+                    Cancel the cut
+                </Button>
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,100 @@
+import type { CutLayerCard, CutRunCard } from '../api/client';
+import { fillOf } from '../film/finishes';
+import { FinishPatterns } from '../film/FinishPatterns';
+import { metres } from './times';
+
+/** How much of the film is shown beside what is cut from it, in µm. */
+const BESIDE = 25_000;
+const ROLL = 14_000;
+
+interface Props {
+    layer: CutLayerCard;
+    chosen: boolean;
+    /** Pixels a µm. */
+    scale: number;
+    run: CutRunCard | undefined;
+    onChoose: () => void;
+}
+
+/** A layer as it lies on its film, blade side up: the roll at the left, the film drawn out to the right. */
+export function FilmStrip({ layer, chosen, scale, run, onChoose }: Props) {
+    const { film, length, across, ink, frame } = layer;
+    const width = Math.min(film.width, across + BESIDE);
+    const end = length + BESIDE;
+    const [left, right] = [-2.2 * ROLL, end];
+    const step = end > 600_000 ? 100_000 : 50_000;
+    const ticks = Array.from({ length: Math.floor(end / step) + 1 }, (_, at) => at * step);
+    const letters = 11 / scale;
+    const part = (from: number, until: number) => `M${from} 0H${until}V${width}H${from}Z`;
+    return (
+        <button
+            aria-pressed={chosen}
+            aria-label={`${film.name}, ${metres(length)} of film`}
+            className={`block rounded-[3px] border-2 p-2 text-left ${chosen ? 'border-marigold bg-sheet' : 'border-transparent hover:border-seam'}`}
+            onClick={onChoose}
+        >
+            <span className="flex flex-wrap items-baseline gap-x-3 pb-1 text-sm">
+                <b>{film.name}</b>
+                <span>{metres(length)}</span>
+                <span className="text-xs text-quiet">
+                    {film.bladeSide === 'mirrored' ? 'mirrored' : 'as worn'} · film {film.width / 1000} mm wide
+                </span>
+            </span>
+            <svg
+                aria-hidden
+                viewBox={`${left} ${-letters} ${right - left} ${width + 4 * letters}`}
+                width={(right - left) * scale}
+                height={(width + 4 * letters) * scale}
+                className="overflow-visible"
+            >
+                <FinishPatterns films={[film]} />
+                <path
+                    d={part(-ROLL, end)}
+                    fill={fillOf(film)}
+                    className="stroke-ink/30"
+                    vectorEffect="non-scaling-stroke"
+                />
+                <ellipse
+                    cx={-ROLL}
+                    cy={width / 2}
+                    rx={ROLL}
+                    ry={width / 2}
+                    fill={fillOf(film)}
+                    className="stroke-ink/40"
+                    vectorEffect="non-scaling-stroke"
+                />
+                <ellipse
+                    cx={-ROLL}
+                    cy={width / 2}
+                    rx={ROLL / 2.6}
+                    ry={width / 6}
+                    className="fill-muslin stroke-ink/40"
+                    vectorEffect="non-scaling-stroke"
+                />
+                {/* y points up on the film. */}
+                <g transform={`translate(0 ${width}) scale(1 -1)`} fill="none" className="stroke-ink">
+                    <path d={ink} vectorEffect="non-scaling-stroke" strokeWidth="1" />
+                    <path d={frame} vectorEffect="non-scaling-stroke" strokeWidth="1" strokeDasharray="5 3" />
+                    {run && (
+                        <circle
+                            data-part="knife"
+                            cx={run.along}
+                            cy={run.across}
+                            r={5 / scale}
+                            className="fill-marigold stroke-ink"
+                            vectorEffect="non-scaling-stroke"
+                        />
+                    )}
+                </g>
+                {ticks.map((at) => (
+                    <g key={at} transform={`translate(${at} ${width})`}>
+                        <path d={`M0 0V${letters / 2}`} className="stroke-ink" vectorEffect="non-scaling-stroke" />
+                        <text y={1.8 * letters} fontSize={letters} textAnchor="middle" className="fill-ink">
+                            {at / 1000}
+                        </text>
+                    </g>
+                ))}
+            </svg>
+        </button>
+    );
+}

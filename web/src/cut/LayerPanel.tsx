@@ -1,0 +1,90 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { answer, Refusal, server, type CutLayerCard } from '../api/client';
+import { Button } from '../ui/Button';
+import { metres, showTime } from './times';
+
+const formats = [
+    ['svg', 'SVG'],
+    ['hpgl', 'HP-GL'],
+    ['dxf', 'DXF'],
+    ['pdf', 'PDF'],
+] as const;
+
+/** The chosen layer: how its film is cut, what it takes, and the way to the cutter. */
+export function LayerPanel({ design, layer, busy }: { design: string; layer: CutLayerCard; busy: boolean }) {
+    const client = useQueryClient();
+    const send = useMutation({
+        mutationFn: () => answer(server.POST('/api/cuts', { body: { design, film: layer.film.id } })),
+        onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
+    });
+    const { film } = layer;
+    const cost = (layer.price * layer.length) / 1e6;
+    return (
+        <section aria-label={`How ${film.name} is cut`}>
+            <h2 className="heading">{film.name}</h2>
+            <div className="card mt-2 px-3 py-2">
+                <b>{film.bladeSide === 'mirrored' ? 'Mirrored, carrier down' : 'As worn, carrier up'}</b>
+                <p className="text-xs text-quiet">
+                    Roll of {film.width / 1000} mm, {metres(layer.stock)} left on the rack.
+                </p>
+            </div>
+            <dl className="mt-2 grid grid-cols-[6rem_1fr] gap-y-1 text-sm">
+                <Figure name="Blade">{layer.blade}°</Figure>
+                <Figure name="Force">{layer.force} g</Figure>
+                <Figure name="Speed">{layer.speed} mm/s</Figure>
+                <Figure name="Passes">{layer.passes}</Figure>
+                <Figure name="Cutting">{showTime(layer.seconds * layer.passes)}</Figure>
+                <Figure name="To weed">
+                    {layer.toWeed} {layer.toWeed === 1 ? 'piece' : 'pieces'}
+                </Figure>
+                <Figure name="Film">
+                    {metres(layer.length)}
+                    {cost > 0 && ` · ${cost.toFixed(2)}`}
+                </Figure>
+            </dl>
+            <p className="mt-1 text-xs text-quiet">
+                Blade, force, speed and passes are from the film rack. The order of the cuts saves {metres(layer.saved)}{' '}
+                of travel.
+            </p>
+            {layer.cutAt && (
+                <p className="mt-2 text-sm font-semibold text-sage-deep">
+                    Cut on {new Date(layer.cutAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
+                </p>
+            )}
+            <Button
+                look="main"
+                className="mt-3 w-full"
+                disabled={busy || send.isPending || !layer.fits}
+                onClick={() => send.mutate()}
+            >
+                {layer.cutAt ? 'Cut it again' : 'Send to the cutter'}
+            </Button>
+            <p role="status" className="mt-1 text-xs font-semibold text-madder">
+                {!layer.fits && 'It is wider than the film. Make the lettering smaller, or choose a wider film.'}
+                {send.error instanceof Refusal && send.error.problem.detail}
+            </p>
+            <h3 className="heading mt-4">Files</h3>
+            <div className="mt-2 flex gap-1.5">
+                {formats.map(([format, name]) => (
+                    <a
+                        key={format}
+                        className="field flex-1 text-center text-xs font-semibold text-indigo hover:border-indigo"
+                        href={`/api/designs/${design}/blade-side/${film.id}.${format}`}
+                        download
+                    >
+                        {name}
+                    </a>
+                ))}
+            </div>
+        </section>
+    );
+}
+
+function Figure({ name, children }: { name: string; children: React.ReactNode }) {
+    return (
+        <>
+            <dt className="text-quiet">{name}</dt>
+            <dd className="font-semibold">{children}</dd>
+        </>
+    );
+}
