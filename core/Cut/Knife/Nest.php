@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /** What lies in what: pieces with all that is inside of them, each list from the inside out. */
@@ -17,9 +18,10 @@ final class Nest
     public static function of(Region $region): array
     {
         $pieces = $region->pieces();
+        $boxes = \array_map(static fn (Region $piece): Box => $piece->bounds() ?? new Box(0, 0, 0, 0), $pieces);
         $inside = [];
         foreach ($pieces as $inner => $piece) {
-            $inside[$inner] = self::around($piece, $inner, $pieces);
+            $inside[$inner] = self::around($inner, $pieces, $boxes);
         }
         $groups = [];
         foreach ($pieces as $number => $piece) {
@@ -35,20 +37,20 @@ final class Nest
      * The piece in whose hole a piece lies: of several the innermost; null for none.
      *
      * @param list<Region> $pieces
+     * @param list<Box>    $boxes  round each of them
      */
-    private static function around(Region $piece, int $number, array $pieces): ?int
+    private static function around(int $number, array $pieces, array $boxes): ?int
     {
-        $box = $piece->bounds();
-        [$x, $y] = $piece->rings()[0];
+        [$x, $y] = $pieces[$number]->rings()[0];
         $found = null;
         $least = \INF;
-        foreach ($pieces as $outer => $other) {
-            $around = $other->bounds();
-            if ($outer === $number || null === $box || null === $around || \count($other->rings()) < 2 || !$around->holds($box)) {
+        foreach ($boxes as $outer => $box) {
+            $area = $box->width() * (float) $box->height();
+            if ($outer === $number || $area >= $least || !$box->holds($boxes[$number])) {
                 continue;
             }
-            $area = $around->width() * (float) $around->height();
-            if ($area < $least && Region::fromRings([$other->rings()[0]])->contains($x, $y)) {
+            $rings = $pieces[$outer]->rings();
+            if (\count($rings) > 1 && Region::fromRings([$rings[0]])->contains($x, $y)) {
                 [$found, $least] = [$outer, $area];
             }
         }

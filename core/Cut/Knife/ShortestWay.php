@@ -10,7 +10,7 @@ final class ShortestWay
     /**
      * @param list<non-empty-list<array{int, int, int}>> $stops for each the places it may have: any number, x, y
      *
-     * @return array{list<array{int, int, int}>, float} the place of each, and how long the way from the origin on is
+     * @return array{list<array{int, int, int}>, float} the place of each, and how long the way from the origin through all and back is
      */
     public static function through(array $stops): array
     {
@@ -31,6 +31,10 @@ final class ShortestWay
                 $from[$stop][$number] = $best;
             }
             [$costs, $before] = [$next, $places];
+        }
+        // And home.
+        foreach ($before as $number => [, $x, $y]) {
+            $costs[$number] += \sqrt($x ** 2 + $y ** 2);
         }
         $length = \min($costs);
         $at = (int) \array_search($length, $costs, true);

@@ -17,7 +17,10 @@ final class Tour
     private const ROUNDS = 12;
 
     /** Stretches of up to so many are reversed. */
-    private const WINDOW = 250;
+    private const WINDOW = 100;
+
+    /** Behind so many of those that end nearest to it a stretch is tried. */
+    private const NEAREST = 10;
 
     /** Less than this is not worth a change, in µm. */
     private const LEAST = 1.0;
@@ -31,8 +34,9 @@ final class Tour
     public static function of(array $in, array $out): array
     {
         $order = self::nearestNext($in, $out);
+        $before = self::nearestBefore($in, $out);
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $better = self::moved(self::reversed($order, $in, $out), $in, $out);
+            $better = self::moved(self::reversed($order, $in, $out), $in, $out, $before);
             if ($better === $order) {
                 break;
             }
@@ -131,12 +135,14 @@ final class Tour
      * @param list<int>             $order
      * @param list<array{int, int}> $in
      * @param list<array{int, int}> $out
+     * @param list<list<int>>       $near  for each group those that end near where it is entered
      *
      * @return list<int>
      */
-    private static function moved(array $order, array $in, array $out): array
+    private static function moved(array $order, array $in, array $out, array $near): array
     {
         $count = \count($order);
+        $places = \array_flip($order);
         for ($length = 1; $length <= self::MOVED; ++$length) {
             for ($i = 0; $i + $length <= $count; ++$i) {
                 [$first, $last] = [$order[$i], $order[$i + $length - 1]];
@@ -147,13 +153,14 @@ final class Tour
                     continue;
                 }
                 [$most, $to] = [self::LEAST, -1];
-                for ($j = 0; $j <= $count; ++$j) {
+                foreach ($near[$first] as $other) {
+                    $j = $places[$other] + 1;
                     if ($j >= $i && $j <= $i + $length) {
                         continue;
                     }
-                    $ahead = 0 === $j ? [0, 0] : $out[$order[$j - 1]];
                     $next = $j < $count ? $in[$order[$j]] : null;
-                    $gain = $saved - self::far($ahead, $in[$first]) - (null === $next ? 0.0 : self::far($out[$last], $next) - self::far($ahead, $next));
+                    $gain = $saved - self::far($out[$other], $in[$first])
+                        - (null === $next ? 0.0 : self::far($out[$last], $next) - self::far($out[$other], $next));
                     if ($gain > $most) {
                         [$most, $to] = [$gain, $j];
                     }
@@ -161,11 +168,35 @@ final class Tour
                 if ($to >= 0) {
                     $stretch = \array_splice($order, $i, $length);
                     \array_splice($order, $to > $i ? $to - $length : $to, 0, $stretch);
+                    $places = \array_flip($order);
                 }
             }
         }
 
         return \array_values($order);
+    }
+
+    /**
+     * @param list<array{int, int}> $in
+     * @param list<array{int, int}> $out
+     *
+     * @return list<list<int>> for each group those that end nearest to where it is entered
+     */
+    private static function nearestBefore(array $in, array $out): array
+    {
+        $near = [];
+        foreach ($in as $group => [$x, $y]) {
+            $far = [];
+            foreach ($out as $other => [$fromX, $fromY]) {
+                if ($other !== $group) {
+                    $far[$other] = ($fromX - $x) ** 2 + ($fromY - $y) ** 2;
+                }
+            }
+            \asort($far);
+            $near[] = \array_slice(\array_keys($far), 0, self::NEAREST);
+        }
+
+        return $near;
     }
 
     /**
