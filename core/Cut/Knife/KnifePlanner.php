@@ -30,7 +30,8 @@ final readonly class KnifePlanner
             $groups[] = self::rings($mark, KnifeWork::Mark);
         }
         $frame = self::rings($sheet->frame, KnifeWork::Frame);
-        $ordered = self::ordered($groups, $frame, new Starts([...$sheet->region->rings(), ...$sheet->marks->rings(), ...$sheet->frame->rings()]));
+        $starts = new Starts([...$sheet->region->rings(), ...$sheet->marks->rings(), ...$sheet->frame->rings()]);
+        $ordered = self::ordered($groups, $frame, $starts);
         $ordered = \array_map(static fn (KnifeRing $ring): KnifeRing => $ring->simplified($settings->within), $ordered);
 
         $moves = $settings->compensate && $settings->offset > 0 && !$this->cutter->compensates;
@@ -42,7 +43,7 @@ final readonly class KnifePlanner
             return $moves ? $knife->holder($line) : $line;
         }, $ordered);
 
-        return $this->measured($sheet, $settings, $ordered, $lines, $turning, self::unordered($groups, $frame));
+        return $this->measured($sheet, $settings, $ordered, $lines, $turning, self::unordered($groups, $frame, $starts));
     }
 
     /**
@@ -141,18 +142,19 @@ final readonly class KnifePlanner
     }
 
     /**
-     * How far the raised knife would travel from ring to ring as they come.
+     * How far the raised knife would travel from ring to ring as they come, each from the first place where it may be started.
      *
      * @param list<non-empty-list<KnifeRing>> $groups
      * @param non-empty-list<KnifeRing>       $frame
      */
-    private static function unordered(array $groups, array $frame): float
+    private static function unordered(array $groups, array $frame, Starts $starts): float
     {
         $travel = 0.0;
         [$x, $y] = [0, 0];
         foreach ([...\array_merge(...$groups), ...$frame] as $ring) {
-            $travel += \hypot($ring->points[0] - $x, $ring->points[1] - $y);
-            [$x, $y] = $ring->points;
+            [, $toX, $toY] = $starts->of($ring->points)[0];
+            $travel += \hypot($toX - $x, $toY - $y);
+            [$x, $y] = [$toX, $toY];
         }
 
         return $travel + \hypot($x, $y);
