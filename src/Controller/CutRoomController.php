@@ -20,7 +20,7 @@ use Uvret\App\Repository\JobDesigns;
 final readonly class CutRoomController
 {
     /** How many cuts that are over are shown. */
-    private const OVER = 6;
+    private const OVER = 3;
 
     public function __construct(
         private CutRuns $runs,

@@ -18,9 +18,38 @@ final readonly class CutterPanel
 
     public function state(): ?LoadedCutter
     {
-        $answer = @\file_get_contents("http://$this->address/state", context: \stream_context_create(['http' => ['timeout' => self::PATIENCE]]));
-        $state = false === $answer ? null : \json_decode($answer, true);
+        $state = $this->ask('state');
 
-        return \is_array($state) ? LoadedCutter::of($state) : null;
+        return null === $state ? null : LoadedCutter::of($state);
+    }
+
+    /**
+     * Where the tip was, stroke by stroke, as the cutter wrote it down.
+     *
+     * @return list<list<float>> flat lists of points in mm
+     */
+    public function record(int $from): array
+    {
+        /** @var list<list<float>>|null $strokes */
+        $strokes = $this->ask("record?from=$from");
+
+        return $strokes ?? [];
+    }
+
+    /** How many strokes it has written down. */
+    public function strokes(): ?int
+    {
+        $strokes = $this->ask('state')['strokes'] ?? null;
+
+        return \is_int($strokes) ? $strokes : null;
+    }
+
+    /** @return array<mixed>|null */
+    private function ask(string $what): ?array
+    {
+        $answer = @\file_get_contents("http://$this->address/$what", context: \stream_context_create(['http' => ['timeout' => self::PATIENCE]]));
+        $said = false === $answer ? null : \json_decode($answer, true);
+
+        return \is_array($said) ? $said : null;
     }
 }

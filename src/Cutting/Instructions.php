@@ -6,18 +6,32 @@ namespace Uvret\App\Cutting;
 
 use Uvret\Cut\File\HpglFile;
 use Uvret\Cut\Knife\KnifePlan;
+use Uvret\Cut\Knife\KnifeRing;
 
 /** What a cutter is sent for one layer, ring by ring. */
 final readonly class Instructions
 {
+    /** How far from the sheet's corner the blade is turned, and how long the cut is, in µm: nearer to both sides than any ink. */
+    private const CORNER = 3_500;
+
+    private const TURNING = 2_400;
+
     /** What stands at the end of each ring. */
     private const RAISED = 'PU;';
 
-    /** @param list<string> $lines one for each ring */
+    /**
+     * @param list<string>    $lines  one for each ring
+     * @param list<list<int>> $rings  where the tip is to go, in µm from the sheet's corner
+     * @param bool            $turns  whether the blade is turned first, by a stroke of its own
+     * @param int             $passes how often each ring is cut
+     */
     public function __construct(
         public string $begin,
         public array $lines,
         public string $end,
+        public array $rings,
+        public bool $turns,
+        public int $passes,
     ) {
     }
 
@@ -27,15 +41,15 @@ final readonly class Instructions
         $tight = static fn (string $text): string => \str_replace("\n", '', $text);
 
         // PG feeds the film out, so that the next layer begins behind this one.
-        return new self($tight(HpglFile::begin($plan)), \array_map($tight, HpglFile::lines($plan)), $tight(HpglFile::END).'PG;');
+        return new self($tight(HpglFile::begin($plan)), \array_map($tight, HpglFile::lines($plan)), $tight(HpglFile::END).'PG;', \array_map(static fn (KnifeRing $ring): array => $ring->points, $plan->rings), [] !== $plan->turning, $plan->settings->passes);
     }
 
     public static function fromJson(string $json): self
     {
-        /** @var array{begin: string, lines: list<string>, end: string} $parts */
+        /** @var array{begin: string, lines: list<string>, end: string, rings: list<list<int>>, turns: bool, passes: int} $parts */
         $parts = \json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
-        return new self($parts['begin'], $parts['lines'], $parts['end']);
+        return new self(...$parts);
     }
 
     public function toJson(): string
@@ -43,10 +57,30 @@ final readonly class Instructions
         return \json_encode($this, \JSON_THROW_ON_ERROR);
     }
 
+    /**
+     * A short cut in the waste beside the corner, which turns the blade as the ring that comes next takes it to be: where it is begun
+     * anew in the middle, no ring before has done so.
+     */
+    private function turning(int $from): string
+    {
+        $line = $this->lines[$from] ?? '';
+        if (!$this->turns || 1 !== \preg_match('/^PU(-?\d+),(-?\d+);/', $line, $holder)) {
+            return '';
+        }
+        [$tipX, $tipY] = $this->rings[$from];
+        $unit = HpglFile::UNIT;
+        [$x, $y] = [$unit * (int) $holder[1] - HpglFile::EDGE - $tipX, $unit * (int) $holder[2] - HpglFile::EDGE - $tipY];
+        $far = \max(1.0, \hypot($x, $y));
+        $place = \intdiv(self::CORNER + HpglFile::EDGE, $unit);
+        $long = self::TURNING / $unit / $far;
+
+        return \sprintf('PU%d,%d;PD%d,%d;PU;', $place, $place, \round($place + $long * $x), \round($place + $long * $y));
+    }
+
     /** From a ring on. */
     public function stream(int $from): string
     {
-        return $this->begin.\implode('', \array_slice($this->lines, $from)).$this->end;
+        return $this->begin.$this->turning($from).\implode('', \array_slice($this->lines, $from)).$this->end;
     }
 
     /** How many rings are cut when so much of the stream from a ring on is carried out: one is before the knife is raised at its end. */
@@ -76,7 +110,7 @@ final readonly class Instructions
     /** @return list<int> */
     private function ends(int $from): array
     {
-        $end = \strlen($this->begin);
+        $end = \strlen($this->begin.$this->turning($from));
         $ends = [];
         foreach (\array_slice($this->lines, $from) as $line) {
             $ends[] = $end += \strlen($line);

@@ -17,7 +17,7 @@ use Uvret\Cut\File\HpglFile;
 final readonly class Sending
 {
     /** No more than this waits at the cutter, so that a pause comes soon, in bytes. */
-    private const AHEAD = 6_000;
+    private const AHEAD = 1_500;
 
     /** What is on its way arrives within this, in µs. */
     private const SETTLED = 200_000;
@@ -30,6 +30,7 @@ final readonly class Sending
 
     public function __construct(
         private CutRuns $runs,
+        private Watching $watching,
         #[Autowire('%env(UVRET_CUTTER)%')]
         private string $address,
     ) {
@@ -65,6 +66,7 @@ final readonly class Sending
         }
         if (null === $run->base) {
             [$run->from, $run->base, $run->starts] = [$run->done, $counters->accepted, $counters->starts];
+            $this->watching->begin($run);
             $this->runs->keep($run);
         }
         $stream = $instructions->stream($run->from);
@@ -109,6 +111,7 @@ final readonly class Sending
         }
         $executed = $counters->executed - (int) $run->base;
         $run->done = $instructions->cut($run->from, $executed);
+        $this->watching->look($run, $instructions);
         [$along, $across] = $line->position();
         [$run->along, $run->across] = [HpglFile::UNIT * $along - HpglFile::EDGE, HpglFile::UNIT * $across - HpglFile::EDGE];
 

@@ -47,6 +47,14 @@ class CutRun
     #[ORM\Column(options: ['default' => 0])]
     public int $across = 0;
 
+    /** How many strokes the cutter had written down before; null where it was not asked. */
+    #[ORM\Column(nullable: true)]
+    public ?int $strokes = null;
+
+    /** How far the tip was from each ring at most, in µm, as JSON; null where that is not known. */
+    #[ORM\Column(type: 'text', options: ['default' => '[]'])]
+    public string $offs = '[]';
+
     /** When a worker last saw to it, in seconds since 1970. */
     #[ORM\Column(options: ['default' => 0])]
     public float $seen = 0.0;
@@ -80,5 +88,14 @@ class CutRun
         #[ORM\Column(type: 'datetime_immutable')]
         public \DateTimeImmutable $madeAt,
     ) {
+    }
+
+    /** @return list<int|null> */
+    public function offs(): array
+    {
+        /** @var list<int|null> $offs */
+        $offs = \json_decode($this->offs, true, 4, \JSON_THROW_ON_ERROR);
+
+        return $offs;
     }
 }

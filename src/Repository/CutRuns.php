@@ -13,7 +13,7 @@ use Uvret\App\Entity\CutState;
 /** Cuts: those that are under way, and what became of others. The page writes what it wants, the worker all else. */
 final readonly class CutRuns
 {
-    private const KEPT = ['state', 'reason', 'done', 'from', 'base', 'starts', 'along', 'across', 'seen'];
+    private const KEPT = ['state', 'reason', 'done', 'from', 'base', 'starts', 'along', 'across', 'seen', 'strokes', 'offs'];
 
     public function __construct(
         private EntityManagerInterface $entities,

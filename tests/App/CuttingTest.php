@@ -52,6 +52,8 @@ final class CuttingTest extends ApiCase
         self::assertGreaterThan(2, \count(\array_unique(\array_column($seen, 0))), 'it comes ring by ring');
         self::assertGreaterThan(2, \count(\array_unique(\array_column($seen, 1))), 'and the knife is seen to move');
         self::assertSame(0.0, (float) $over['secondsLeft']);
+        self::assertLessThanOrEqual(50, $over['within']);
+        self::assertSame([0, ''], [$over['off'], $over['offPath']]);
         $this->assertCutOnce($run->string('id'));
         // The layer is marked as cut, and what it took is gone from the roll.
         $layers = $this->get('/api/cut-room/designs/crew-shirt-back');
@@ -69,6 +71,26 @@ final class CuttingTest extends ApiCase
             }
         }
         self::fail("There is no $film on the rack.");
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, int}> a failure, and from which ring on it must show */
+    public static function mishaps(): iterable
+    {
+        yield 'film that lies crooked' => ['crooked', ['degrees' => 0.4], 20];
+        yield 'film that slips' => ['slip', ['millimetres' => 0.8], 5];
+    }
+
+    /** @param array<string, mixed> $values */
+    #[DataProvider('mishaps')]
+    public function testWhatWasCutElsewhereIsSeen(string $failure, array $values, int $least): void
+    {
+        $this->cutter->press($failure, $values);
+        $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 201);
+        $this->work();
+        $over = $this->until('cut');
+        self::assertGreaterThan(100, $over['within']);
+        self::assertGreaterThanOrEqual($least, $over['off']);
+        self::assertSame($over['off'], \substr_count($over['offPath'], 'M'));
     }
 
     public function testItIsPausedGoneOnWithAndCancelled(): void
@@ -158,7 +180,9 @@ final class CuttingTest extends ApiCase
         }
         self::assertGreaterThan(20, $kills);
         $this->cutter->press('pace', ['pace' => 0]);
-        self::assertSame(213, $this->until('cut', within: 60.0)['done']);
+        $over = $this->until('cut', within: 60.0);
+        // Wherever it was begun again, the blade was turned as it has to be.
+        self::assertSame([213, 0], [$over['done'], $over['off']]);
         $this->assertCutOnce($run);
     }
 
@@ -196,20 +220,20 @@ final class CuttingTest extends ApiCase
         $this->worker->start();
     }
 
-    /** @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int} the only cut there is */
+    /** @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string} the only cut there is */
     private function now(): array
     {
         $room = $this->get('/api/cut-room');
-        /** @var list<array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int}> $all */
+        /** @var list<array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string}> $all */
         $all = [...(array) $room->get('runs'), ...(array) $room->get('over')];
 
         return $all[0];
     }
 
     /**
-     * @param (callable(array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int}): bool)|null $look false while it is not that far
+     * @param (callable(array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string}): bool)|null $look false while it is not that far
      *
-     * @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int}
+     * @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string}
      */
     private function until(string $state, ?callable $look = null, float $within = 40.0): array
     {

@@ -33,18 +33,17 @@ final readonly class HpglFile implements CutterFile
 
     public function write(KnifePlan $plan): string
     {
-        return self::begin($plan).\implode('', self::lines($plan)).self::END;
+        return self::begin($plan).([] === $plan->turning ? '' : self::line($plan->turning)).\implode('', self::lines($plan)).self::END;
     }
 
     public const END = "PU0,0;SP0;\n";
 
-    /** Speed in cm/s and force, then the cut that turns the blade. */
+    /** Speed in cm/s and force. */
     public static function begin(KnifePlan $plan): string
     {
         $settings = $plan->settings;
 
-        return \sprintf("IN;SP1;VS%d;FS%d;PA;\n", \max(1, (int) \round($settings->speed / 10)), $settings->force)
-            .([] === $plan->turning ? '' : self::line($plan->turning));
+        return \sprintf("IN;SP1;VS%d;FS%d;PA;\n", \max(1, (int) \round($settings->speed / 10)), $settings->force);
     }
 
     /** @return list<string> for each ring, cut as often as the film asks for */

@@ -90,7 +90,7 @@ final readonly class CutLayerCard
     }
 
     /** @param list<int> $points */
-    private static function path(array $points): string
+    public static function path(array $points): string
     {
         $data = 'M';
         foreach (\array_chunk($points, 2) as [$x, $y]) {

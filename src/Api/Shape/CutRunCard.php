@@ -11,10 +11,13 @@ use Uvret\App\Entity\CutRun;
 /** A cut that is under way, or what became of it. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutRunCard',
-    required: ['id', 'design', 'film', 'title', 'state', 'reason', 'wanted', 'done', 'rings', 'along', 'across', 'secondsLeft', 'length', 'endedAt'],
+    required: ['id', 'design', 'film', 'title', 'state', 'reason', 'wanted', 'done', 'rings', 'along', 'across', 'secondsLeft', 'length', 'endedAt', 'within', 'off', 'offPath'],
 )]
 final readonly class CutRunCard
 {
+    /** Farther off than this is worth a look, in µm. */
+    private const SEEN = 50;
+
     private function __construct(
         #[OA\Property]
         public string $id,
@@ -44,11 +47,21 @@ final readonly class CutRunCard
         public int $length,
         #[OA\Property(format: 'date-time', nullable: true)]
         public ?string $endedAt,
+        #[OA\Property(description: 'The tip was no farther from where it should be than this; null where it was not watched.', nullable: true)]
+        public ?int $within,
+        #[OA\Property(description: 'How many of the cuts are off by more than can be seen.')]
+        public int $off,
+        #[OA\Property(description: 'Where those are: SVG path data, x along the film, y across it.')]
+        public string $offPath,
     ) {
     }
 
     public static function of(CutRun $run): self
     {
+        $instructions = Instructions::fromJson($run->instructions);
+        $known = \array_filter($run->offs(), static fn (?int $off): bool => null !== $off);
+        $off = \array_filter($known, static fn (int $own): bool => $own > self::SEEN);
+
         return new self(
             id: $run->id,
             design: $run->design,
@@ -61,9 +74,12 @@ final readonly class CutRunCard
             rings: $run->rings,
             along: $run->along,
             across: $run->across,
-            secondsLeft: $run->state->isOver() ? 0.0 : \round($run->seconds * Instructions::fromJson($run->instructions)->share($run->done), 1),
+            secondsLeft: $run->state->isOver() ? 0.0 : \round($run->seconds * $instructions->share($run->done), 1),
             length: $run->length,
             endedAt: $run->endedAt?->format(\DATE_ATOM),
+            within: [] === $known ? null : \max($known),
+            off: \count($off),
+            offPath: \implode('', \array_map(static fn (int $ring): string => CutLayerCard::path($instructions->rings[$ring]), \array_keys($off))),
         );
     }
 }

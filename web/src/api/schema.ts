@@ -795,6 +795,12 @@ export interface components {
             length: number;
             /** Format: date-time */
             endedAt: string | null;
+            /** @description The tip was no farther from where it should be than this; null where it was not watched. */
+            within: number | null;
+            /** @description How many of the cuts are off by more than can be seen. */
+            off: number;
+            /** @description Where those are: SVG path data, x along the film, y across it. */
+            offPath: string;
         };
         /** @description What the jobs in hand come to. Lengths are in µm. */
         DayWork: {

@@ -39,6 +39,7 @@ export function CutRoomPage() {
                             layers={layers.data}
                             chosen={chosen}
                             run={run}
+                            last={room?.over[0]}
                             design={design ?? ''}
                             onChoose={setFilm}
                         />
@@ -66,7 +67,7 @@ export function CutRoomPage() {
                             busy={run !== undefined}
                         />
                     )}
-                    {room && <CutterCard cutter={room.cutter} panel={room.panel} run={run} />}
+                    {room && <CutterCard cutter={room.cutter} panel={room.panel} run={run} last={room.over[0]} />}
                 </aside>
             </main>
             <Tape layers={layers.data ?? []} run={run} />
@@ -78,12 +79,15 @@ interface StripsProps {
     layers: readonly CutLayerCard[];
     chosen: CutLayerCard | undefined;
     run: CutRunCard | undefined;
+    last: CutRunCard | undefined;
     design: string;
     onChoose: (film: string) => void;
 }
 
 /** All at one scale, so large that the longest fits in. */
-function Strips({ layers, chosen, run, design, onChoose }: StripsProps) {
+function Strips({ layers, chosen, run, last, design, onChoose }: StripsProps) {
+    const of = (one: CutRunCard | undefined, film: string) =>
+        one?.design === design && one.film === film ? one : undefined;
     const length = Math.max(1, ...layers.map((layer) => layer.length));
     const across = Math.max(1, ...layers.map((layer) => layer.across));
     const scale = Math.min(620 / (length + 60_000), (layers.length > 2 ? 240 : 420) / (across + 25_000));
@@ -95,7 +99,8 @@ function Strips({ layers, chosen, run, design, onChoose }: StripsProps) {
                     layer={layer}
                     scale={scale}
                     chosen={layer === chosen}
-                    run={run && run.design === design && run.film === layer.film.id ? run : undefined}
+                    run={of(run, layer.film.id)}
+                    off={of(run ?? last, layer.film.id)?.offPath ?? ''}
                     onChoose={() => onChoose(layer.film.id)}
                 />
             ))}

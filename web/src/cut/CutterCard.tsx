@@ -9,10 +9,12 @@ interface Props {
     /** The address of its front panel. */
     panel: string;
     run: CutRunCard | undefined;
+    /** What was cut last. */
+    last: CutRunCard | undefined;
 }
 
 /** The cutter: what is loaded, and what it is at. */
-export function CutterCard({ cutter, panel, run }: Props) {
+export function CutterCard({ cutter, panel, run, last }: Props) {
     return (
         <section aria-label="Cutter" className="card px-3 py-2">
             <p className="flex justify-between">
@@ -42,7 +44,7 @@ export function CutterCard({ cutter, panel, run }: Props) {
             >
                 Its front panel
             </a>
-            {run && <Run run={run} />}
+            {run ? <Run run={run} /> : last?.state === 'cut' && <Last run={last} />}
         </section>
     );
 }
@@ -88,6 +90,27 @@ function Run({ run }: { run: CutRunCard }) {
                     Cancel the cut
                 </Button>
             </div>
+        </div>
+    );
+}
+
+/** How well what was cut last came out, by what the cutter wrote down. */
+function Last({ run: { title, within, off, rings } }: { run: CutRunCard }) {
+    return (
+        <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What was cut last">
+            <p className="truncate text-sm font-semibold">{title}</p>
+            {within === null ? (
+                <p className="text-xs text-quiet">Cut; the cutter wrote down nothing of where its tip was.</p>
+            ) : off === 0 ? (
+                <p className="text-xs font-semibold text-sage-deep">
+                    Cut as planned: the tip was never more than {within / 1000} mm off.
+                </p>
+            ) : (
+                <p className="text-xs font-semibold text-madder">
+                    {off} of {rings} cuts are off by up to {within / 1000} mm: the film lay crooked or slipped, or the
+                    blade trails. They are drawn in red. Set the film straight and cut the layer again.
+                </p>
+            )}
         </div>
     );
 }

@@ -13,11 +13,13 @@ interface Props {
     /** Pixels a µm. */
     scale: number;
     run: CutRunCard | undefined;
+    /** Cuts that went elsewhere, as path data. */
+    off: string;
     onChoose: () => void;
 }
 
 /** A layer as it lies on its film, blade side up: the roll at the left, the film drawn out to the right. */
-export function FilmStrip({ layer, chosen, scale, run, onChoose }: Props) {
+export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
     const { film, length, across, ink, frame } = layer;
     const width = Math.min(film.width, across + BESIDE);
     const end = length + BESIDE;
@@ -75,6 +77,15 @@ export function FilmStrip({ layer, chosen, scale, run, onChoose }: Props) {
                 <g transform={`translate(0 ${width}) scale(1 -1)`} fill="none" className="stroke-ink">
                     <path d={ink} vectorEffect="non-scaling-stroke" strokeWidth="1" />
                     <path d={frame} vectorEffect="non-scaling-stroke" strokeWidth="1" strokeDasharray="5 3" />
+                    {off && (
+                        <path
+                            data-part="off"
+                            d={off}
+                            vectorEffect="non-scaling-stroke"
+                            strokeWidth="2.4"
+                            className="stroke-madder"
+                        />
+                    )}
                     {run && (
                         <circle
                             data-part="knife"
