@@ -15,7 +15,9 @@ use Uvret\Cut\Knife\KnifeRing;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Cut\Knife\KnifeWork;
 use Uvret\Cut\Knife\Motion;
+use Uvret\Cut\Knife\Starts;
 use Uvret\Cut\Knife\Tour;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\BoxTree;
 use Uvret\Geometry\Region;
 use Uvret\Tests\Support\Designs;
@@ -104,6 +106,45 @@ final class KnifePlanTest extends TestCase
             $turn = \atan2($next[1] - $start[1], $next[0] - $start[0]) - \atan2($start[1] - $before[1], $start[0] - $before[0]);
             self::assertLessThan(0.3, \abs($turn - 2 * \M_PI * \round($turn / (2 * \M_PI))));
         }
+    }
+
+    public function testStartsKeepAwayFromCornersAndThinStrokes(): void
+    {
+        // A block of 30 mm with a bar of 0.6 mm on its right.
+        $bar = [0, 0, 30_000, 0, 30_000, 14_700, 90_000, 14_700, 90_000, 15_300, 30_000, 15_300, 30_000, 30_000, 0, 30_000];
+        $starts = (new Starts([$bar]))->of($bar);
+        self::assertGreaterThan(4, \count($starts));
+        foreach ($starts as [$behind, $x, $y]) {
+            self::assertLessThanOrEqual(30_000, $x, 'not on the bar');
+            self::assertGreaterThanOrEqual(800, \min(\hypot($x, $y), \hypot($x - 30_000, $y), \hypot($x, $y - 30_000), \hypot($x - 30_000, $y - 30_000)));
+            $turned = Starts::turned($bar, [$behind, $x, $y]);
+            self::assertSame([$x, $y], \array_slice($turned, 0, 2));
+            self::assertEquals(Region::fromRings([$bar]), Region::fromRings([$turned]));
+        }
+        // Where all is thin, it is started all the same.
+        $thin = [0, 0, 50_000, 0, 50_000, 500, 0, 500];
+        self::assertNotEmpty((new Starts([$thin]))->of($thin));
+    }
+
+    public function testWhatTheOrderSavesIsMeasuredAgainstThatOfTheDocument(): void
+    {
+        $square = static fn (int $x): array => [$x, 10_000, $x + 10_000, 10_000, $x + 10_000, 20_000, $x, 20_000];
+        $region = Region::fromRings([$square(10_000), $square(110_000), $square(30_000), $square(90_000), $square(50_000)]);
+        $plain = self::sheet([]);
+        $sheet = new CutSheet($plain->film, $region, Region::empty(), (new Box(0, 0, 130_000, 30_000))->toRegion(), new Box(0, 0, 130_000, 30_000), true);
+        $plan = (new KnifePlanner())->plan($sheet, new KnifeSettings(compensate: false));
+        [$x, $y, $travel] = [0, 0, 0.0];
+        $starts = new Starts([...$region->rings(), ...$sheet->frame->rings()]);
+        foreach ([...$region->rings(), ...$sheet->frame->rings()] as $ring) {
+            [, $toX, $toY] = $starts->of($ring)[0];
+            $travel += \hypot($toX - $x, $toY - $y);
+            [$x, $y] = [$toX, $toY];
+        }
+        self::assertEqualsWithDelta($travel + \hypot($x, $y), $plan->unorderedTravel, 1e-6);
+        // From the corner along the squares to the last, and back along the frame: not much more than twice 120 mm.
+        self::assertLessThan(265_000, $plan->travel);
+        // Six overcuts of half a millimetre and all sides, nothing else.
+        self::assertEqualsWithDelta(5 * 40_000 + 320_000 + 6 * 500, $plan->cutting, 1.0);
     }
 
     public function testFewerPointsStayWithinTheDistanceAndCornersStay(): void

@@ -24,19 +24,6 @@ final readonly class KnifeRing
         return new self($this->work, FewestPoints::ofRing($this->points, $within), $this->piece);
     }
 
-    /** All the way round, in µm. */
-    public function length(): float
-    {
-        $length = 0.0;
-        $count = \count($this->points);
-        for ($i = 0; $i < $count; $i += 2) {
-            $next = $i + 2 === $count ? 0 : $i + 2;
-            $length += \hypot($this->points[$next] - $this->points[$i], $this->points[$next + 1] - $this->points[$i + 1]);
-        }
-
-        return $length;
-    }
-
     /**
      * As the tip goes: round, and on by the overcut, so that the last fibre is cut too.
      *

@@ -53,11 +53,11 @@ final readonly class Starts
             if ($turns[$i] < $least) {
                 [$best, $least] = [$i, $turns[$i]];
             }
-            if ($along + $lengths[$i] < $next) {
+            $middle = $lengths[$i] / 2;
+            if ($along + $middle < $next) {
                 $along += $lengths[$i];
                 continue;
             }
-            $middle = $lengths[$i] / 2;
             $to = ($i + 1) % $count;
             if ($middle >= \min(self::AWAY, $perimeter / 20) || self::isGentle($lengths, $turns, $i, $count)) {
                 [$x, $y] = [$ring[2 * $i], $ring[2 * $i + 1]];
@@ -70,7 +70,7 @@ final readonly class Starts
                 } else {
                     $fair[] = $point;
                 }
-                $next = $along + $lengths[$i] + $step;
+                $next = $along + $middle + $step;
             }
             $along += $lengths[$i];
         }

@@ -1,0 +1,230 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { ReactNode } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { CutLayerCard, CutRunCard, DesignCard, JobCard, LoadedCutter } from '../src/api/client';
+import { server } from '../src/api/client';
+import { CutterCard } from '../src/cut/CutterCard';
+import { FilmStrip } from '../src/cut/FilmStrip';
+import { LayerPanel } from '../src/cut/LayerPanel';
+import { metres, showTime } from '../src/cut/times';
+import { hindrance, toCut } from '../src/cut/waiting';
+import { empty } from './support/designs';
+
+vi.setConfig({ testTimeout: 60_000 });
+afterEach(() => {
+    cleanup();
+    vi.restoreAllMocks();
+});
+
+const job = (state: JobCard['state'], ...designs: Partial<DesignCard>[]): JobCard => ({
+    id: 'crew',
+    title: 'Crew shirts',
+    customer: 'Tern Point Rowers',
+    due: '2027-06-04',
+    state,
+    quantity: 24,
+    archived: false,
+    designs: designs.map((own) => ({ snags: 0, unreadable: null, ...own }) as DesignCard),
+});
+
+describe('what waits to be cut', () => {
+    it.each([
+        ['to cut', [{}], null],
+        ['to cut', [{ snags: 2 }, { snags: 1 }], '3 snags to mend'],
+        ['to cut', [{ snags: 1 }], '1 snag to mend'],
+        ['to cut', [], 'no designs yet'],
+        ['to cut', [{ unreadable: 'No JSON.' }], 'a design can’t be read'],
+        ['to approve', [{}], 'not approved yet'],
+        ['to design', [{ snags: 1 }], 'still being designed'],
+    ] as const)('%s with %j: %s', (state, designs, why) => {
+        expect(hindrance(job(state, ...designs))).toBe(why);
+    });
+
+    it('is what has not been cut yet', () => {
+        const all = (['to design', 'to approve', 'to cut', 'to press', 'done'] as const).map((state) => job(state));
+        expect(toCut(all).map(({ state }) => state)).toEqual(['to design', 'to approve', 'to cut']);
+    });
+});
+
+describe('times and lengths', () => {
+    it.each([
+        [0, '0 s'],
+        [12.2, '13 s'],
+        [89.5, '90 s'],
+        [90, '2 min'],
+        [60 * 46, '46 min'],
+        [60 * 80, '80 min'],
+        [60 * 95, '1 h 35'],
+        [60 * 125, '2 h 05'],
+    ])('%s seconds are %s', (seconds, shown) => expect(showTime(seconds)).toBe(shown));
+
+    it('are said in metres', () => expect(metres(182_524)).toBe('0.18 m'));
+});
+
+const layer: CutLayerCard = {
+    film: {
+        ...(empty.films[0] as CutLayerCard['film']),
+        id: 'chalk',
+        name: 'Chalk',
+        width: 500_000,
+        bladeSide: 'mirrored',
+    },
+    length: 182_500,
+    across: 274_000,
+    fits: true,
+    ink: 'M0 0 9 9 0 9Z',
+    frame: 'M0 0 9 0 9 9Z',
+    pieces: 16,
+    toWeed: 6,
+    seconds: 34.6,
+    travel: 800_000,
+    saved: 2_020_000,
+    blade: 45,
+    force: 90,
+    speed: 300,
+    passes: 2,
+    stock: 14_200_000,
+    price: 9.8,
+    cutAt: null,
+};
+
+const on = (children: ReactNode) =>
+    render(<QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>);
+
+/** What the server is asked, and what it answers. */
+function answers(status: number, body: object) {
+    const asked: unknown[] = [];
+    vi.spyOn(server, 'POST').mockImplementation(((path: string, init: object) => {
+        asked.push([path, init]);
+        const response = new Response(null, { status });
+        return Promise.resolve(response.ok ? { data: body, response } : { error: body, response });
+    }) as never);
+    return asked;
+}
+
+describe('a layer', () => {
+    it('says how it is cut and what it takes, and is sent by a click', async () => {
+        const asked = answers(201, { id: 'run' });
+        on(<LayerPanel design="crew-back" layer={layer} busy={false} />);
+        for (const said of ['45°', '90 g', '300 mm/s', '70 s', '6 pieces', '0.18 m · 1.79']) {
+            expect(screen.getByText(said)).toBeTruthy();
+        }
+        expect(screen.getByRole('link', { name: 'HP-GL' }).getAttribute('href')).toBe(
+            '/api/designs/crew-back/blade-side/chalk.hpgl',
+        );
+        await userEvent.setup().click(screen.getByRole('button', { name: 'Send to the cutter' }));
+        expect(asked).toEqual([['/api/cuts', { body: { design: 'crew-back', film: 'chalk' } }]]);
+    });
+
+    it('says what to do where the cutter is not ready for it', async () => {
+        answers(422, { title: '', detail: 'Buoy is in the cutter. Load Chalk.', path: 'cutter' });
+        on(<LayerPanel design="crew-back" layer={{ ...layer, cutAt: '2027-06-04T10:00:00+00:00' }} busy={false} />);
+        await userEvent.setup().click(screen.getByRole('button', { name: 'Cut it again' }));
+        expect(await screen.findByText('Buoy is in the cutter. Load Chalk.')).toBeTruthy();
+        expect(screen.getByText('Cut on 4 Jun')).toBeTruthy();
+    });
+
+    it.each([
+        [{ ...layer, fits: false }, false],
+        [layer, true],
+    ])('can’t be sent while it does not fit, or another one is cut', (own, busy) => {
+        on(<LayerPanel design="crew-back" layer={own} busy={busy} />);
+        expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Send to the cutter' }).disabled).toBe(true);
+    });
+
+    it('lies on its film with y upwards, and shows the knife and what went elsewhere', () => {
+        const { container } = on(
+            <FilmStrip
+                layer={layer}
+                chosen
+                scale={0.001}
+                run={{ ...run, along: 40_000 }}
+                off="M1 1 2 2Z"
+                onChoose={() => {}}
+            />,
+        );
+        expect(screen.getByRole('button', { name: 'Chalk, 0.18 m of film' }).getAttribute('aria-pressed')).toBe('true');
+        expect(container.querySelector('[data-part=knife]')?.getAttribute('cx')).toBe('40000');
+        expect(container.querySelector('[data-part=off]')?.getAttribute('d')).toBe('M1 1 2 2Z');
+        // As much of the film as there is beside it, its lower edge at the bottom.
+        expect(container.querySelector('[data-part=knife]')?.parentElement?.getAttribute('transform')).toBe(
+            'translate(0 299000) scale(1 -1)',
+        );
+    });
+});
+
+const cutter: LoadedCutter = {
+    state: 'cutting',
+    film: 'chalk',
+    filmName: 'Chalk',
+    width: 500_000,
+    left: 5_000_000,
+    side: 'carrier down',
+    blade: 45,
+    offset: 250,
+};
+const run: CutRunCard = {
+    id: 'run-1',
+    design: 'crew-back',
+    film: 'chalk',
+    title: 'Crew shirts: Back, Chalk',
+    state: 'cutting',
+    reason: '',
+    wanted: 'go',
+    done: 7,
+    rings: 28,
+    along: 0,
+    across: 0,
+    secondsLeft: 26,
+    length: 184_500,
+    endedAt: null,
+    within: null,
+    off: 0,
+    offPath: '',
+};
+
+describe('the cutter', () => {
+    it('shows how far it is, and is paused, gone on with and cancelled', async () => {
+        const asked = answers(200, run);
+        const user = userEvent.setup();
+        on(<CutterCard cutter={cutter} panel="http://127.0.0.1:1" run={run} last={undefined} />);
+        expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('7');
+        expect(screen.getByText('cutting · 7 of 28 cuts · 26 s left')).toBeTruthy();
+        await user.click(screen.getByRole('button', { name: 'Pause' }));
+        await user.click(screen.getByRole('button', { name: 'Cancel the cut' }));
+        cleanup();
+        on(
+            <CutterCard
+                cutter={cutter}
+                panel=""
+                run={{ ...run, wanted: 'pause', reason: 'It jammed.' }}
+                last={undefined}
+            />,
+        );
+        expect(screen.getByText('It jammed.')).toBeTruthy();
+        await user.click(screen.getByRole('button', { name: 'Go on' }));
+        expect(asked).toEqual(
+            ['pause', 'cancel', 'go'].map((act) => [
+                '/api/cuts/{id}/{act}',
+                { params: { path: { id: 'run-1', act } } },
+            ]),
+        );
+    });
+
+    it.each([
+        [{ within: 25, off: 0 }, 'Cut as planned: the tip was never more than 0.025 mm off.'],
+        [{ within: null, off: 0 }, 'Cut; the cutter wrote down nothing of where its tip was.'],
+        [{ within: 1000, off: 3 }, /^3 of 28 cuts are off by up to 1 mm/],
+    ])('says how the last cut came out: %j', (came, said) => {
+        on(<CutterCard cutter={cutter} panel="" run={undefined} last={{ ...run, state: 'cut', ...came }} />);
+        expect(screen.getByText(said)).toBeTruthy();
+    });
+
+    it('that doesn’t answer says what to do', () => {
+        on(<CutterCard cutter={null} panel="" run={undefined} last={undefined} />);
+        expect(screen.getByText('Switch it on and check its line.')).toBeTruthy();
+    });
+});
