@@ -31,7 +31,12 @@ final readonly class KnifePlanner
         }
         $frame = self::rings($sheet->frame, KnifeWork::Frame);
         $starts = new Starts([...$sheet->region->rings(), ...$sheet->marks->rings(), ...$sheet->frame->rings()]);
-        $ordered = self::ordered($groups, $frame, $starts);
+        $groups[] = $frame;
+        $places = \array_map(
+            static fn (array $group): array => \array_map(static fn (KnifeRing $ring): array => $starts->of($ring->points), $group),
+            $groups,
+        );
+        $ordered = self::ordered($groups, $places);
         $ordered = \array_map(static fn (KnifeRing $ring): KnifeRing => $ring->simplified($settings->within), $ordered);
 
         $moves = $settings->compensate && $settings->offset > 0 && !$this->cutter->compensates;
@@ -43,7 +48,7 @@ final readonly class KnifePlanner
             return $moves ? $knife->holder($line) : $line;
         }, $ordered);
 
-        return $this->measured($sheet, $settings, $ordered, $lines, $turning, self::unordered($groups, $frame, $starts));
+        return $this->measured($sheet, $settings, $ordered, $lines, $turning, self::unordered($places));
     }
 
     /**
@@ -91,33 +96,26 @@ final readonly class KnifePlanner
     }
 
     /**
-     * @param list<non-empty-list<KnifeRing>> $groups
-     * @param non-empty-list<KnifeRing>       $frame
+     * @param list<non-empty-list<KnifeRing>>                            $groups the frame is the last one
+     * @param list<non-empty-list<non-empty-list<array{int, int, int}>>> $places where each of their rings may be started
      *
      * @return list<KnifeRing>
      */
-    private static function ordered(array $groups, array $frame, Starts $starts): array
+    private static function ordered(array $groups, array $places): array
     {
-        $places = \array_map(
-            static fn (array $group): array => \array_map(static fn (KnifeRing $ring): array => $starts->of($ring->points), $group),
-            $groups,
-        );
-        $last = \array_map(static fn (KnifeRing $ring): array => $starts->of($ring->points), $frame);
+        $frame = \count($groups) - 1;
         // Each begins at the first of its places until more is known.
-        $in = \array_map(static fn (array $own): array => \array_slice($own[0][0], 1), $places);
-        $out = \array_map(static fn (array $own): array => \array_slice($own[\count($own) - 1][0], 1), $places);
+        $in = \array_map(static fn (array $own): array => \array_slice($own[0][0], 1), \array_slice($places, 0, $frame));
+        $out = \array_map(static fn (array $own): array => \array_slice($own[\count($own) - 1][0], 1), \array_slice($places, 0, $frame));
         $best = [];
         $least = \INF;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $order = Tour::of($in, $out);
             $sequence = [];
-            foreach ($order as $group) {
+            foreach ([...$order, $frame] as $group) {
                 foreach ($places[$group] as $number => $own) {
                     $sequence[] = [$groups[$group][$number], $own, $group];
                 }
-            }
-            foreach ($last as $number => $own) {
-                $sequence[] = [$frame[$number], $own, -1];
             }
             [$chosen, $length] = ShortestWay::through(\array_column($sequence, 1));
             if ($length >= $least - 1.0) {
@@ -129,7 +127,7 @@ final readonly class KnifePlanner
                 $chosen,
             ), $length];
             foreach ($sequence as $at => [, , $group]) {
-                if ($group >= 0) {
+                if ($group !== $frame) {
                     $out[$group] = \array_slice($chosen[$at], 1);
                     if (0 === $at || $sequence[$at - 1][2] !== $group) {
                         $in[$group] = \array_slice($chosen[$at], 1);
@@ -144,15 +142,13 @@ final readonly class KnifePlanner
     /**
      * How far the raised knife would travel from ring to ring as they come, each from the first place where it may be started.
      *
-     * @param list<non-empty-list<KnifeRing>> $groups
-     * @param non-empty-list<KnifeRing>       $frame
+     * @param list<non-empty-list<non-empty-list<array{int, int, int}>>> $places
      */
-    private static function unordered(array $groups, array $frame, Starts $starts): float
+    private static function unordered(array $places): float
     {
         $travel = 0.0;
         [$x, $y] = [0, 0];
-        foreach ([...\array_merge(...$groups), ...$frame] as $ring) {
-            [, $toX, $toY] = $starts->of($ring->points)[0];
+        foreach (\array_merge(...$places) as [[, $toX, $toY]]) {
             $travel += \hypot($toX - $x, $toY - $y);
             [$x, $y] = [$toX, $toY];
         }
