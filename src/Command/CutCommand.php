@@ -11,7 +11,6 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use Uvret\Cut\CutSheet;
 use Uvret\Cut\File\CutterFile;
 use Uvret\Cut\File\CutterFiles;
 use Uvret\Cut\Knife\KnifePlanner;
@@ -62,7 +61,10 @@ final class CutCommand extends Command
         } catch (DesignException $e) {
             return self::refused($input, $output, "$file: ".$e->getMessage());
         }
-        $sheets = \array_column(\array_map(static fn (CutSheet $sheet): array => ['id' => $sheet->film->id, 'sheet' => $sheet], $plan->cutPlan->sheets), 'sheet', 'id');
+        $sheets = [];
+        foreach ($plan->cutPlan->sheets as $one) {
+            $sheets[$one->film->id] = $one;
+        }
         $sheet = '' === $film && 1 === \count($sheets) ? $sheets[\array_key_first($sheets)] : $sheets[$film] ?? null;
         if (null === $sheet) {
             $films = \implode(', ', \array_keys($sheets));

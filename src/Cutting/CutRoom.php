@@ -50,7 +50,12 @@ final readonly class CutRoom
             $film = $sheet->film->id;
             $rack = $this->rack($film);
 
-            return CutLayerCard::of($this->plan($sheet, $rack)->onFilm(), $films[$film] ?? throw new \LogicException('A layer has a film of its design.'), $rack, $this->runs->lastCut($design->id, $film));
+            return CutLayerCard::of(
+                plan: $this->plan($sheet, $rack)->onFilm(),
+                film: $films[$film] ?? throw new \LogicException('A layer has a film of its design.'),
+                rack: $rack,
+                cutAt: $this->runs->lastCut($design->id, $film),
+            );
         }, $draft->plan->cutPlan->sheets);
     }
 

@@ -11,8 +11,8 @@ use Uvret\Cut\Knife\KnifeRing;
 /** What a cutter is sent for one layer, ring by ring. */
 final readonly class Instructions
 {
-    /** How far from the sheet's corner the blade is turned, and how long the cut is, in µm: nearer to both sides than any ink. */
-    private const CORNER = 3_500;
+    /** How far from the sheet's long edge the blade is turned, and how long the cut is, in µm: it stays in the waste of the margin. */
+    private const EDGE = 3_000;
 
     private const TURNING = 2_400;
 
@@ -22,7 +22,7 @@ final readonly class Instructions
     /**
      * @param list<string>    $lines  one for each ring
      * @param list<list<int>> $rings  where the tip is to go, in µm from the sheet's corner
-     * @param bool            $turns  whether the blade is turned first, by a stroke of its own
+     * @param int|null        $turnAt where along the film the blade is turned first, by a stroke of its own; null where it is not
      * @param int             $passes how often each ring is cut
      */
     public function __construct(
@@ -30,7 +30,7 @@ final readonly class Instructions
         public array $lines,
         public string $end,
         public array $rings,
-        public bool $turns,
+        public ?int $turnAt,
         public int $passes,
     ) {
     }
@@ -41,12 +41,19 @@ final readonly class Instructions
         $tight = static fn (string $text): string => \str_replace("\n", '', $text);
 
         // PG feeds the film out, so that the next layer begins behind this one.
-        return new self($tight(HpglFile::begin($plan)), \array_map($tight, HpglFile::lines($plan)), $tight(HpglFile::END).'PG;', \array_map(static fn (KnifeRing $ring): array => $ring->points, $plan->rings), [] !== $plan->turning, $plan->settings->passes);
+        return new self(
+            begin: $tight(HpglFile::begin($plan)),
+            lines: \array_map($tight, HpglFile::lines($plan)),
+            end: $tight(HpglFile::END).'PG;',
+            rings: \array_map(static fn (KnifeRing $ring): array => $ring->points, $plan->rings),
+            turnAt: [] === $plan->turning ? null : \intdiv($plan->sheet->filmLength(), 2),
+            passes: $plan->settings->passes,
+        );
     }
 
     public static function fromJson(string $json): self
     {
-        /** @var array{begin: string, lines: list<string>, end: string, rings: list<list<int>>, turns: bool, passes: int} $parts */
+        /** @var array{begin: string, lines: list<string>, end: string, rings: list<list<int>>, turnAt: int|null, passes: int} $parts */
         $parts = \json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
         return new self(...$parts);
@@ -58,23 +65,23 @@ final readonly class Instructions
     }
 
     /**
-     * A short cut in the waste beside the corner, which turns the blade as the ring that comes next takes it to be: where it is begun
+     * A short cut in the waste of the margin, which turns the blade as the ring that comes next takes it to be: where it is begun
      * anew in the middle, no ring before has done so.
      */
     private function turning(int $from): string
     {
         $line = $this->lines[$from] ?? '';
-        if (!$this->turns || 1 !== \preg_match('/^PU(-?\d+),(-?\d+);/', $line, $holder)) {
+        if (null === $this->turnAt || 1 !== \preg_match('/^PU(-?\d+),(-?\d+);/', $line, $holder)) {
             return '';
         }
         [$tipX, $tipY] = $this->rings[$from];
         $unit = HpglFile::UNIT;
         [$x, $y] = [$unit * (int) $holder[1] - HpglFile::EDGE - $tipX, $unit * (int) $holder[2] - HpglFile::EDGE - $tipY];
         $far = \max(1.0, \hypot($x, $y));
-        $place = \intdiv(self::CORNER + HpglFile::EDGE, $unit);
+        [$atX, $atY] = [($this->turnAt + HpglFile::EDGE) / $unit, (self::EDGE + HpglFile::EDGE) / $unit];
         $long = self::TURNING / $unit / $far;
 
-        return \sprintf('PU%d,%d;PD%d,%d;PU;', $place, $place, \round($place + $long * $x), \round($place + $long * $y));
+        return \sprintf('PU%d,%d;PD%d,%d;PU;', \round($atX), \round($atY), \round($atX + $long * $x), \round($atY + $long * $y));
     }
 
     /** From a ring on. */

@@ -35,7 +35,7 @@ final readonly class Watching
         while (\count($offs) < $run->from) {
             $offs[] = null;
         }
-        $first = $run->strokes + ($instructions->turns ? 1 : 0) + $instructions->passes * (\count($offs) - $run->from);
+        $first = $run->strokes + (null === $instructions->turnAt ? 0 : 1) + $instructions->passes * (\count($offs) - $run->from);
         $strokes = $this->panel->record($first);
         for ($ring = \count($offs), $at = $instructions->passes - 1; $ring < $run->done; ++$ring, $at += $instructions->passes) {
             $offs[] = isset($strokes[$at]) ? self::off($strokes[$at], $instructions->rings[$ring]) : null;

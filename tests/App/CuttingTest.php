@@ -13,7 +13,21 @@ use Uvret\Tests\Support\ApiCase;
 use Uvret\Tests\Support\Json;
 use Uvret\Tests\Support\StandInCutter;
 
-/** Layers on their way to the stand-in cutter, by a worker of its own; whatever is killed, each ring is cut once. */
+/**
+ * Layers on their way to the stand-in cutter, by a worker of its own; whatever is killed, each ring is cut once.
+ *
+ * @phpstan-type Run array{
+ *     state: string,
+ *     reason: string,
+ *     done: int,
+ *     along: int,
+ *     length: int,
+ *     secondsLeft: float|int,
+ *     within: int|null,
+ *     off: int,
+ *     offPath: string,
+ * }
+ */
 #[Group('slow')]
 final class CuttingTest extends ApiCase
 {
@@ -220,20 +234,20 @@ final class CuttingTest extends ApiCase
         $this->worker->start();
     }
 
-    /** @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string} the only cut there is */
+    /** @return Run the only cut there is */
     private function now(): array
     {
         $room = $this->get('/api/cut-room');
-        /** @var list<array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string}> $all */
+        /** @var list<Run> $all */
         $all = [...(array) $room->get('runs'), ...(array) $room->get('over')];
 
         return $all[0];
     }
 
     /**
-     * @param (callable(array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string}): bool)|null $look false while it is not that far
+     * @param (callable(Run): bool)|null $look false while it is not that far
      *
-     * @return array{state: string, reason: string, done: int, along: int, length: int, secondsLeft: float|int, within: int|null, off: int, offPath: string}
+     * @return Run
      */
     private function until(string $state, ?callable $look = null, float $within = 40.0): array
     {
@@ -243,6 +257,8 @@ final class CuttingTest extends ApiCase
                 return $run;
             }
         }
-        self::fail("It is not $state within {$within} s, but {$this->now()['state']}: {$this->now()['reason']} {$this->now()['done']} {$this->worker?->getErrorOutput()}{$this->worker?->getOutput()}");
+        $now = $this->now();
+        $worker = $this->worker?->getErrorOutput().$this->worker?->getOutput();
+        self::fail("It is not $state within {$within} s, but {$now['state']} at {$now['done']}: {$now['reason']} $worker");
     }
 }
