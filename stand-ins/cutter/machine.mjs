@@ -246,8 +246,9 @@ export class Machine {
         const head = until <= 0 ? { x: this.x, y: this.y, edge: 0 } : stroke.path.at(until);
         const to = done ? stroke.points.length - 1 : head.edge;
         while (stroke.edge < to && !this.stopped) {
-            stroke.edge += 1;
-            this.#moveTo(stroke.points[stroke.edge]);
+            this.#moveTo(stroke.points[stroke.edge + 1]);
+            // What it did not come to, it goes to when it is let go on.
+            stroke.edge += this.stopped ? 0 : 1;
         }
         if (!done && !this.stopped) {
             this.#moveTo([head.x, head.y]);

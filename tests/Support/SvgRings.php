@@ -46,9 +46,9 @@ final class SvgRings
             foreach ('C' === $command ? \range(1, self::STEPS) : [self::STEPS] as $step) {
                 $t = $step / self::STEPS;
                 $s = 1 - $t;
-                [$x, $y] = 'C' === $command
-                    ? \array_map(static fn (int $i): float => $s ** 3 * $at[$i] + 3 * $s * $s * $t * $n[$i] + 3 * $s * $t * $t * $n[2 + $i] + $t ** 3 * $n[4 + $i], [0, 1])
-                    : [$n[0], $n[1]];
+                $cubic = static fn (int $i): float => $s ** 3 * $at[$i] + 3 * $s * $s * $t * $n[$i]
+                    + 3 * $s * $t * $t * $n[2 + $i] + $t ** 3 * $n[4 + $i];
+                [$x, $y] = 'C' === $command ? [$cubic(0), $cubic(1)] : [$n[0], $n[1]];
                 \array_push($ring, (int) \round($x), -(int) \round($y));
             }
             $at = \array_slice($n, -2);

@@ -143,6 +143,15 @@ test('it fails as real ones do', () => {
     own.release();
     run(400);
     assert.equal(own.state, 'ready');
+    assert.deepEqual([own.x, own.y], [100, 10]);
+    // On the way with the knife up, too.
+    own.failure.jam = { x: 20, y: 20, within: 5 };
+    own.receive('PU800,800;PD1600,800;PU;');
+    run(400);
+    assert.equal(own.state, 'jammed');
+    own.release();
+    run(400);
+    assert.ok(Math.abs(own.record.at(-1)[0] - 20) < 1, 'it is begun where it is to be');
 
     own.failure.crooked = 1;
     own.record = [];
