@@ -9,7 +9,7 @@ import { server } from '../src/api/client';
 import { CutterCard } from '../src/cut/CutterCard';
 import { FilmStrip } from '../src/cut/FilmStrip';
 import { LayerPanel } from '../src/cut/LayerPanel';
-import { metres, showTime } from '../src/cut/times';
+import { about, metres, showTime } from '../src/cut/times';
 import { hindrance, toCut } from '../src/cut/waiting';
 import { empty } from './support/designs';
 
@@ -61,6 +61,13 @@ describe('times and lengths', () => {
         [60 * 125, '2 h 05'],
     ])('%s seconds are %s', (seconds, shown) => expect(showTime(seconds)).toBe(shown));
 
+    it.each([
+        [3, '1 min'],
+        [89, '1 min'],
+        [100, '2 min'],
+        [60 * 95, '1 h 35'],
+    ])('about %s seconds are %s', (seconds, shown) => expect(about(seconds)).toBe(shown));
+
     it('are said in metres', () => expect(metres(182_524)).toBe('0.18 m'));
 });
 
@@ -79,6 +86,8 @@ const layer: CutLayerCard = {
     frame: 'M0 0 9 0 9 9Z',
     pieces: 16,
     toWeed: 6,
+    narrowest: 3400,
+    weeding: 134,
     seconds: 34.6,
     travel: 800_000,
     saved: 2_020_000,
@@ -109,7 +118,7 @@ describe('a layer', () => {
     it('says how it is cut and what it takes, and is sent by a click', async () => {
         const asked = answers(201, { id: 'run' });
         on(<LayerPanel design="crew-back" layer={layer} busy={false} />);
-        for (const said of ['45°', '90 g', '300 mm/s', '70 s', '6 pieces', '0.18 m · 1.79']) {
+        for (const said of ['45°', '90 g', '300 mm/s', '70 s', '6 pieces, about 2 min', '0.18 m · 1.79']) {
             expect(screen.getByText(said)).toBeTruthy();
         }
         expect(screen.getByRole('link', { name: 'HP-GL' }).getAttribute('href')).toBe(

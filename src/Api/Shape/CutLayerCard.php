@@ -6,11 +6,12 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\Cut\Knife\KnifePlan;
+use Uvret\Cut\Weeding\Weeding;
 
 /** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
-    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price', 'cutAt'],
+    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price', 'cutAt'],
 )]
 final readonly class CutLayerCard
 {
@@ -31,6 +32,10 @@ final readonly class CutLayerCard
         public int $pieces,
         #[OA\Property]
         public int $toWeed,
+        #[OA\Property(description: 'How broad the narrowest hole is; 0 where there is none.')]
+        public int $narrowest,
+        #[OA\Property(description: 'Seconds that it takes to weed, by docs/cutting.md.')]
+        public float $weeding,
         #[OA\Property(description: 'That the cutter takes.')]
         public float $seconds,
         #[OA\Property(description: 'Of the raised knife.')]
@@ -61,6 +66,7 @@ final readonly class CutLayerCard
     public static function of(KnifePlan $plan, object $film, FilmSettings $rack, ?\DateTimeImmutable $cutAt): self
     {
         $sheet = $plan->sheet;
+        $weeding = Weeding::of($sheet);
         $data = static function (string ...$works) use ($plan): string {
             $rings = \array_filter($plan->rings, static fn ($ring): bool => \in_array($ring->work->value, $works, true));
 
@@ -76,6 +82,8 @@ final readonly class CutLayerCard
             frame: $data('mark', 'frame'),
             pieces: $sheet->pieces(),
             toWeed: $sheet->toWeed(),
+            narrowest: (int) \round($weeding->smallest),
+            weeding: \round($weeding->seconds(), 1),
             seconds: \round($plan->seconds, 1),
             travel: (int) \round($plan->travel),
             saved: (int) \round($plan->saved()),

@@ -732,6 +732,13 @@ export interface components {
             frame: string;
             pieces: number;
             toWeed: number;
+            /** @description How broad the narrowest hole is; 0 where there is none. */
+            narrowest: number;
+            /**
+             * Format: float
+             * @description Seconds that it takes to weed, by docs/cutting.md.
+             */
+            weeding: number;
             /**
              * Format: float
              * @description That the cutter takes.

@@ -10,7 +10,7 @@ import { TapeEntry } from '../ui/TapeEntry';
 import { CutterCard } from './CutterCard';
 import { FilmStrip } from './FilmStrip';
 import { LayerPanel } from './LayerPanel';
-import { metres, showTime } from './times';
+import { about, metres, showTime } from './times';
 import { ToCut } from './ToCut';
 
 /** Layers on their films, on their way to the cutter. */
@@ -118,7 +118,9 @@ function Tape({ layers, run }: { layers: readonly CutLayerCard[]; run: CutRunCar
                 <>
                     <TapeEntry name="Film">{metres(sum(({ length }) => length))}</TapeEntry>
                     <TapeEntry name="Cutting">{showTime(sum(({ seconds, passes }) => seconds * passes))}</TapeEntry>
-                    <TapeEntry name="To weed">{sum(({ toWeed }) => toWeed)} pieces</TapeEntry>
+                    <TapeEntry name="To weed">
+                        {sum(({ toWeed }) => toWeed)} pieces, about {about(sum(({ weeding }) => weeding))}
+                    </TapeEntry>
                 </>
             )}
             {short.map(({ film, stock, length }) => (

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, Refusal, server, type CutLayerCard } from '../api/client';
 import { Button } from '../ui/Button';
-import { metres, showTime } from './times';
+import { about, metres, showTime } from './times';
 
 const formats = [
     ['svg', 'SVG'],
@@ -35,7 +35,7 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                 <Figure name="Passes">{layer.passes}</Figure>
                 <Figure name="Cutting">{showTime(layer.seconds * layer.passes)}</Figure>
                 <Figure name="To weed">
-                    {layer.toWeed} {layer.toWeed === 1 ? 'piece' : 'pieces'}
+                    {layer.toWeed} {layer.toWeed === 1 ? 'piece' : 'pieces'}, about {about(layer.weeding)}
                 </Figure>
                 <Figure name="Film">
                     {metres(layer.length)}
@@ -43,7 +43,10 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                 </Figure>
             </dl>
             <p className="mt-1 text-xs text-quiet">
-                Blade, force, speed and passes are from the film rack. The order of the cuts saves {metres(layer.saved)}{' '}
+                {layer.narrowest > 0 && `The narrowest hole is ${(layer.narrowest / 1000).toFixed(1)} mm broad. `}
+                Blade, force, speed and passes are from the film rack. The order of the cuts saves {metres(
+                    layer.saved,
+                )}{' '}
                 of travel.
             </p>
             {layer.cutAt && (

@@ -8,3 +8,6 @@ export function showTime(seconds: number): string {
 }
 
 export const metres = (micrometres: number) => `${(micrometres / 1e6).toFixed(2)} m`;
+
+/** A time that is only reckoned: whole minutes, one at least. */
+export const about = (seconds: number) => (seconds < 90 ? '1 min' : showTime(60 * Math.round(seconds / 60)));

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Weeding;
+
+use Uvret\Cut\CutSheet;
+use Uvret\Design\FilmLimits;
+use Uvret\Geometry\Region;
+
+/**
+ * What there is to weed of a sheet, and how long that takes:
+ *
+ *     seconds = begin + metre · outline + neck · necks + hole · holes + small · small holes + stroke · thin strokes
+ *
+ * The outline is what the waste round the ink is pulled off along; necks are the places where that waste is narrower than a finger's
+ * hold: what an opening by half of it takes away and touches on two sides. A hole is small where nothing as broad as a hook fits in;
+ * a stroke is thin where it is less than one and a half times what the film can hold.
+ */
+final readonly class Weeding
+{
+    /** A finger's hold, in µm. */
+    private const HOLD = 4_000;
+
+    /** The breadth of a hook, in µm. */
+    private const HOOK = 2_500;
+
+    private const THIN = 1.5;
+
+    /** What an opening leaves of corners is smaller than this share of the square of its breadth. */
+    private const CORNER = 0.5;
+
+    /**
+     * @param int   $holes       pieces of waste inside of others
+     * @param float $smallest    how broad the narrowest hole is, in µm; 0 where there is none
+     * @param float $outline     in µm
+     * @param int   $thinStrokes beside which one has to be careful
+     */
+    private function __construct(
+        public int $holes,
+        public int $smallHoles,
+        public float $smallest,
+        public float $outline,
+        public int $necks,
+        public int $thinStrokes,
+    ) {
+    }
+
+    public static function of(CutSheet $sheet): self
+    {
+        $holes = $sheet->region->holes();
+        $breadths = \array_map(static fn (Region $hole): float => 2.0 * $hole->inscribedRadius(), $holes);
+        $filled = $sheet->region->union(...$holes);
+        $waste = $sheet->box->toRegion()->subtract($filled);
+        $limit = (int) (self::THIN * FilmLimits::of($sheet->film)->thinnestStroke);
+
+        return new self(
+            holes: \count($holes),
+            smallHoles: \count(\array_filter($breadths, static fn (float $breadth): bool => $breadth < self::HOOK)),
+            smallest: [] === $breadths ? 0.0 : \min($breadths),
+            outline: $filled->perimeter(),
+            necks: self::narrow($waste, self::HOLD),
+            thinStrokes: self::narrow($sheet->region, $limit),
+        );
+    }
+
+    /** In seconds. */
+    public function seconds(WeedingFactors $factors = new WeedingFactors()): float
+    {
+        return $factors->begin
+            + $factors->metre * $this->outline / 1_000_000
+            + $factors->neck * $this->necks
+            + $factors->hole * $this->holes
+            + $factors->small * $this->smallHoles
+            + $factors->stroke * $this->thinStrokes;
+    }
+
+    /** How many places of a region are narrower than a breadth, corners aside. */
+    private static function narrow(Region $region, int $breadth): int
+    {
+        $places = $region->subtract($region->open(\intdiv($breadth, 2)))->pieces();
+
+        return \count(\array_filter($places, static fn (Region $place): bool => $place->area() > self::CORNER * $breadth * $breadth));
+    }
+}
