@@ -13,7 +13,9 @@ use Uvret\App\Api\Shape\CutLayerCard;
 use Uvret\App\Api\Shape\FilmSettings;
 use Uvret\App\Api\Shape\LoadedCutter;
 use Uvret\App\Entity\CutRun;
+use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
+use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Repository\CutRuns;
 use Uvret\Cut\CutSheet;
@@ -21,6 +23,7 @@ use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Plan\Plan;
+use Uvret\Snags\Snag;
 
 /** Layers of designs on their films, and on their way to the cutter. */
 final readonly class CutRoom
@@ -68,6 +71,10 @@ final readonly class CutRoom
     {
         $plan = $this->drafting->draft($design->document)->plan;
         $sheet = self::sheet($plan, $film) ?? throw BadRequest::field('film', 'Nothing of this design is cut from that film.');
+        $why = self::hindrance($design->job, $plan);
+        if (null !== $why) {
+            throw BadRequest::field('design', $why);
+        }
         $rack = $this->rack($film);
         $loaded = $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
         $wrong = self::wrong($sheet, $rack, $loaded);
@@ -90,6 +97,19 @@ final readonly class CutRoom
         $this->bus->dispatch(new SendCut($run->id));
 
         return $run;
+    }
+
+    /** Why a design may not be cut yet, in words; null where it may. */
+    private static function hindrance(Job $job, Plan $plan): ?string
+    {
+        $snags = \array_values(\array_filter($plan->snags, static fn (Snag $snag): bool => $snag->kind->blocks()));
+
+        return match (true) {
+            JobState::ToDesign === $job->state => "$job->title is still being designed. Set the job to be cut when it is approved.",
+            JobState::ToApprove === $job->state => "$job->title is not approved yet. Set the job to be cut when it is.",
+            [] !== $snags => "Mend this first: {$snags[0]->message} {$snags[0]->cure}",
+            default => null,
+        };
     }
 
     /** What is to be done before a sheet can be cut, in words; null where all is well. */

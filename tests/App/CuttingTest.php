@@ -161,6 +161,31 @@ final class CuttingTest extends ApiCase
         self::assertSame([], $this->get('/api/cut-room')->get('runs'));
     }
 
+    public function testWhatIsNotApprovedOrHasSnagsIsRefused(): void
+    {
+        $answer = $this->send('POST', '/api/cuts', ['design' => 'regatta-shirt', 'film' => 'chalk'], 422);
+        self::assertSame('Regatta shirts is not approved yet. Set the job to be cut when it is.', $answer->string('detail'));
+        $answer = $this->send('POST', '/api/cuts', ['design' => 'song-tote', 'film' => 'chalk'], 422);
+        self::assertStringContainsString('is still being designed', $answer->string('detail'));
+        $opened = $this->get('/api/designs/crew-shirt-back');
+        $this->put($opened->with('document.lines.0.lettering.words', 'TERN 日'));
+        $answer = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 422);
+        self::assertStringStartsWith('Mend this first: ', $answer->string('detail'));
+    }
+
+    private function toBeCut(string $job): void
+    {
+        $sheet = $this->get("/api/jobs/$job");
+        $this->send('PUT', "/api/jobs/$job", [
+            'version' => $sheet->int('version'),
+            'title' => $sheet->string('title'),
+            'customer' => $sheet->string('customer'),
+            'due' => $sheet->string('due'),
+            'state' => 'to cut',
+            'items' => $sheet->get('items'),
+        ]);
+    }
+
     public function testAnotherBladeOrNoCutterIsRefusedToo(): void
     {
         $this->cutter->press('blade', ['angle' => 60, 'offset' => 0.25]);
@@ -175,6 +200,7 @@ final class CuttingTest extends ApiCase
     public function testWhateverIsKilledEachRingIsCutOnce(): void
     {
         $this->cutter->press('pace', ['pace' => 4]);
+        $this->toBeCut('song-bags');
         $run = $this->send('POST', '/api/cuts', ['design' => 'song-tote', 'film' => 'chalk'], 201)->string('id');
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(17));
         $this->work();

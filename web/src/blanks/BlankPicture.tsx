@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ShopBlank, Unit } from '../api/client';
 import { showRound } from '../measure';
-import { brightness } from './brightness';
+import { brightness } from '../film/brightness';
 import { drawings } from './drawings';
 import { drawingUrl } from './Garment';
 

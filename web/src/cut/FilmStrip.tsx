@@ -1,4 +1,5 @@
 import type { CutLayerCard, CutRunCard } from '../api/client';
+import { brightness } from '../film/brightness';
 import { fillOf } from '../film/finishes';
 import { FinishPatterns } from '../film/FinishPatterns';
 import { metres } from './times';
@@ -26,6 +27,7 @@ export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
     const [left, right] = [-2.2 * ROLL, end];
     const step = end > 600_000 ? 100_000 : 50_000;
     const ticks = Array.from({ length: Math.floor(end / step) + 1 }, (_, at) => at * step);
+    const dark = brightness(film.colour) < 0.35;
     const letters = 11 / scale;
     const part = (from: number, until: number) => `M${from} 0H${until}V${width}H${from}Z`;
     return (
@@ -74,17 +76,24 @@ export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
                     vectorEffect="non-scaling-stroke"
                 />
                 {/* y points up on the film. */}
-                <g transform={`translate(0 ${width}) scale(1 -1)`} fill="none" className="stroke-ink">
+                <g
+                    transform={`translate(0 ${width}) scale(1 -1)`}
+                    fill="none"
+                    className={dark ? 'stroke-white' : 'stroke-ink'}
+                >
                     <path d={ink} vectorEffect="non-scaling-stroke" strokeWidth="1" />
                     <path d={frame} vectorEffect="non-scaling-stroke" strokeWidth="1" strokeDasharray="5 3" />
                     {off && (
-                        <path
-                            data-part="off"
-                            d={off}
-                            vectorEffect="non-scaling-stroke"
-                            strokeWidth="2.4"
-                            className="stroke-madder"
-                        />
+                        <g>
+                            <path d={off} vectorEffect="non-scaling-stroke" strokeWidth="5" className="stroke-white" />
+                            <path
+                                data-part="off"
+                                d={off}
+                                vectorEffect="non-scaling-stroke"
+                                strokeWidth="2.4"
+                                className="stroke-madder"
+                            />
+                        </g>
                     )}
                     {run && (
                         <circle

@@ -1,7 +1,7 @@
 import { useCallback, useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { useShallow } from 'zustand/react/shallow';
 import type { Design, Sheet } from '../../api/client';
-import { brightness } from '../../blanks/brightness';
+import { brightness } from '../../film/brightness';
 import { Garment } from '../../blanks/Garment';
 import { boxOf, viewOf } from '../state/camera';
 import { useBench, useBenchStore } from '../state/store';
