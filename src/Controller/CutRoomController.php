@@ -86,6 +86,36 @@ final readonly class CutRoomController
         return new JsonResponse(CutRunCard::of($run), 201);
     }
 
+    #[Route('/api/test-cuts/{film}', methods: 'POST')]
+    #[OA\Post(path: '/api/test-cuts/{film}', operationId: 'startTestCut', parameters: [
+        new OA\PathParameter(name: 'film', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 201, description: 'On its way to the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
+        new OA\Response(
+            response: 422,
+            description: 'The cutter is not ready for it: what to do.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ])]
+    public function test(string $film): JsonResponse
+    {
+        return new JsonResponse(CutRunCard::of($this->room->test($film)), 201);
+    }
+
+    #[Route('/api/test-cuts/{film}/{how}', requirements: ['how' => 'good|bad'], methods: 'POST')]
+    #[OA\Post(path: '/api/test-cuts/{film}/{how}', operationId: 'markTestCut', parameters: [
+        new OA\PathParameter(name: 'film', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\PathParameter(name: 'how', required: true, schema: new OA\Schema(type: 'string', enum: ['good', 'bad'])),
+    ], responses: [
+        new OA\Response(response: 204, description: 'The rack remembers it with its date.'),
+    ])]
+    public function mark(string $film, string $how): JsonResponse
+    {
+        $this->runs->mark($film, 'good' === $how);
+
+        return new JsonResponse(null, 204);
+    }
+
     #[Route('/api/cuts/{id}/{act}', requirements: ['act' => 'go|pause|cancel'], methods: 'POST')]
     #[OA\Post(path: '/api/cuts/{id}/{act}', operationId: 'steerCut', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),

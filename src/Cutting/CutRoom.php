@@ -75,7 +75,27 @@ final readonly class CutRoom
         if (null !== $why) {
             throw BadRequest::field('design', $why);
         }
-        $rack = $this->rack($film);
+
+        return $this->start($design->id, "{$design->job->title}: {$plan->design->name}, {$sheet->film->name}", $sheet);
+    }
+
+    /**
+     * A small form and a word from a film of the rack, to see whether it is cut through and no deeper.
+     *
+     * @throws BadRequest where there is no such film, or the cutter is not made ready for it
+     */
+    public function test(string $film): CutRun
+    {
+        $rack = $this->entities->find(RackFilm::class, $film) ?? throw BadRequest::field('film', 'The rack has no such film.');
+        $sheet = $this->drafting->draft(TestCut::document($rack->film))->plan->cutPlan->sheets[0];
+
+        return $this->start('', "Test cut: {$sheet->film->name}", $sheet);
+    }
+
+    /** @throws BadRequest where the cutter is not made ready for it */
+    private function start(string $design, string $title, CutSheet $sheet): CutRun
+    {
+        $rack = $this->rack($sheet->film->id);
         $loaded = $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
         $wrong = self::wrong($sheet, $rack, $loaded);
         if (null !== $wrong) {
@@ -84,9 +104,9 @@ final readonly class CutRoom
         $knifePlan = $this->plan($sheet, $rack, $loaded->offset)->onFilm();
         $run = new CutRun(
             id: Uuid::v7()->toRfc4122(),
-            design: $design->id,
-            film: $film,
-            title: "{$design->job->title}: {$plan->design->name}, {$sheet->film->name}",
+            design: $design,
+            film: $sheet->film->id,
+            title: $title,
             instructions: Instructions::of($knifePlan)->toJson(),
             rings: \count($knifePlan->rings),
             seconds: $knifePlan->seconds,

@@ -77,6 +77,16 @@ final readonly class CutRuns
         )?->endedAt;
     }
 
+    /** Notes on the rack how a test cut of a film came out. */
+    public function mark(string $film, bool $good): void
+    {
+        $tested = \json_encode(['on' => (new \DateTimeImmutable())->format('Y-m-d'), 'good' => $good], \JSON_THROW_ON_ERROR);
+        $this->connection->executeStatement(
+            "UPDATE rack_film SET version = version + 1, shop = json_set(shop, '$.cut', json_patch(coalesce(json_extract(shop, '$.cut'), '{}'), ?)) WHERE id = ?",
+            [\json_encode(['tested' => \json_decode($tested)], \JSON_THROW_ON_ERROR), $film],
+        );
+    }
+
     /** It is cut, and what it took of the roll is gone from the rack: both, or neither. */
     public function finish(CutRun $run): void
     {

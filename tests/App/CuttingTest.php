@@ -161,6 +161,28 @@ final class CuttingTest extends ApiCase
         self::assertSame([], $this->get('/api/cut-room')->get('runs'));
     }
 
+    public function testATestCutIsMadeOfAnyFilmAndTheRackRemembersHowItWas(): void
+    {
+        $tested = fn (): array => [$this->get('/api/cut-room/designs/crew-shirt-back')->get('1.testedOn'), $this->get('/api/cut-room/designs/crew-shirt-back')->get('1.testedGood')];
+        self::assertSame(['', false], $tested());
+        $this->send('POST', '/api/test-cuts/buoy', [], 422);
+        $this->send('POST', '/api/test-cuts/nothing', [], 422);
+        $run = $this->send('POST', '/api/test-cuts/chalk', [], 201);
+        self::assertSame(['', 'Test cut: Chalk'], [$run->string('design'), $run->string('title')]);
+        $this->work();
+        $over = $this->until('cut');
+        // A circle and four letters with their holes, on less than 60 mm of film.
+        self::assertGreaterThan(6, $over['done']);
+        self::assertLessThan(60_000, $over['length']);
+        foreach (['good' => true, 'bad' => false] as $how => $good) {
+            $this->client->request('POST', "/api/test-cuts/chalk/$how");
+            self::assertResponseStatusCodeSame(204);
+            self::assertSame([\date('Y-m-d'), $good], $tested());
+        }
+        // The rest of how it is cut stays.
+        self::assertSame(90, $this->get('/api/cut-room/designs/crew-shirt-back')->int('1.force'));
+    }
+
     public function testWhatIsNotApprovedOrHasSnagsIsRefused(): void
     {
         $answer = $this->send('POST', '/api/cuts', ['design' => 'regatta-shirt', 'film' => 'chalk'], 422);

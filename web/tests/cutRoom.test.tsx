@@ -97,6 +97,8 @@ const layer: CutLayerCard = {
     passes: 2,
     stock: 14_200_000,
     price: 9.8,
+    testedOn: '',
+    testedGood: false,
     cutAt: null,
 };
 
@@ -126,6 +128,18 @@ describe('a layer', () => {
         );
         await userEvent.setup().click(screen.getByRole('button', { name: 'Send to the cutter' }));
         expect(asked).toEqual([['/api/cuts', { body: { design: 'crew-back', film: 'chalk' } }]]);
+    });
+
+    it.each([
+        ['', false, 'This film was never tested. Make a test cut first.'],
+        ['2027-06-04', true, 'A test cut was good on 4 Jun.'],
+        ['2027-06-04', false, 'A test cut was not good on 4 Jun.'],
+    ])('says what came of its test cut (%s, %s), and makes one', async (testedOn, testedGood, said) => {
+        const asked = answers(201, run);
+        on(<LayerPanel design="crew-back" layer={{ ...layer, testedOn, testedGood }} busy={false} />);
+        expect(screen.getByText(said)).toBeTruthy();
+        await userEvent.setup().click(screen.getByRole('button', { name: 'Test cut' }));
+        expect(asked).toEqual([['/api/test-cuts/{film}', { params: { path: { film: 'chalk' } } }]]);
     });
 
     it('says what to do where the cutter is not ready for it', async () => {
@@ -230,6 +244,14 @@ describe('the cutter', () => {
     ])('says how the last cut came out: %j', (came, said) => {
         on(<CutterCard cutter={cutter} panel="" run={undefined} last={{ ...run, state: 'cut', ...came }} />);
         expect(screen.getByText(said)).toBeTruthy();
+    });
+
+    it('asks how a test cut came out', async () => {
+        const asked = answers(204, {});
+        on(<CutterCard cutter={cutter} panel="" run={undefined} last={{ ...run, state: 'cut', design: '' }} />);
+        await userEvent.setup().click(screen.getByRole('button', { name: 'It did not' }));
+        expect(asked).toEqual([['/api/test-cuts/{film}/{how}', { params: { path: { film: 'chalk', how: 'bad' } } }]]);
+        expect(await screen.findByText('The film rack remembers it.')).toBeTruthy();
     });
 
     it('that doesn’t answer says what to do', () => {

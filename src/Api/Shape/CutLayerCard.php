@@ -11,7 +11,7 @@ use Uvret\Cut\Weeding\Weeding;
 /** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
-    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price', 'cutAt'],
+    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt'],
 )]
 final readonly class CutLayerCard
 {
@@ -54,6 +54,10 @@ final readonly class CutLayerCard
         public int $stock,
         #[OA\Property(description: 'Of a metre; 0 where it is not known.')]
         public float $price,
+        #[OA\Property(description: 'The day of the last test cut; empty where there was none.')]
+        public string $testedOn,
+        #[OA\Property]
+        public bool $testedGood,
         #[OA\Property(description: 'When it was cut last; null where it was not.', format: 'date-time', nullable: true)]
         public ?string $cutAt,
     ) {
@@ -93,6 +97,8 @@ final readonly class CutLayerCard
             passes: $rack->passes,
             stock: $rack->stock,
             price: $rack->price,
+            testedOn: $rack->testedOn,
+            testedGood: $rack->testedGood,
             cutAt: $cutAt?->format(\DATE_ATOM),
         );
     }

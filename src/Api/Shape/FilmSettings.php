@@ -16,6 +16,8 @@ final readonly class FilmSettings
         public int $passes = 1,
         public int $stock = 0,
         public float $price = 0.0,
+        public string $testedOn = '',
+        public bool $testedGood = false,
     ) {
     }
 
@@ -25,6 +27,7 @@ final readonly class FilmSettings
         $entry = null === $film ? [] : \json_decode($film->shop, true, 16, \JSON_THROW_ON_ERROR);
         $entry = \is_array($entry) ? $entry : [];
         $cut = \is_array($entry['cut'] ?? null) ? $entry['cut'] : [];
+        $tested = \is_array($cut['tested'] ?? null) ? $cut['tested'] : [];
         $number = static fn (mixed $value, int $usual): int => \is_numeric($value) ? (int) $value : $usual;
 
         return new self(
@@ -34,6 +37,8 @@ final readonly class FilmSettings
             passes: $number($cut['passes'] ?? null, 1),
             stock: $number($entry['stock'] ?? null, 0),
             price: \is_numeric($entry['price'] ?? null) ? (float) $entry['price'] : 0.0,
+            testedOn: \is_string($tested['on'] ?? null) ? $tested['on'] : '',
+            testedGood: true === ($tested['good'] ?? false),
         );
     }
 }

@@ -96,6 +96,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/test-cuts/{film}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["startTestCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/test-cuts/{film}/{how}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["markTestCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cuts/{id}/{act}": {
         parameters: {
             query?: never;
@@ -762,6 +794,9 @@ export interface components {
              * @description Of a metre; 0 where it is not known.
              */
             price: number;
+            /** @description The day of the last test cut; empty where there was none. */
+            testedOn: string;
+            testedGood: boolean;
             /**
              * Format: date-time
              * @description When it was cut last; null where it was not.
@@ -2228,6 +2263,19 @@ export interface components {
                 speed: number;
                 /** @default 1 */
                 passes: number;
+                /**
+                 * @description The last test cut with these settings.
+                 * @default []
+                 */
+                tested: {
+                    /**
+                     * @description The day; empty where there was none.
+                     * @default
+                     */
+                    on: string;
+                    /** @default false */
+                    good: boolean;
+                };
             };
             /**
              * @description How it is pressed.
@@ -2768,6 +2816,58 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Problem"];
                 };
+            };
+        };
+    };
+    startTestCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On its way to the cutter. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutRunCard"];
+                };
+            };
+            /** @description The cutter is not ready for it: what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    markTestCut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+                how: "good" | "bad";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The rack remembers it with its date. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -95,7 +95,7 @@ function Run({ run }: { run: CutRunCard }) {
 }
 
 /** How well what was cut last came out, by what the cutter wrote down. */
-function Last({ run: { title, within, off, rings } }: { run: CutRunCard }) {
+function Last({ run: { design, film, title, within, off, rings } }: { run: CutRunCard }) {
     return (
         <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What was cut last">
             <p className="truncate text-sm font-semibold">{title}</p>
@@ -110,6 +110,33 @@ function Last({ run: { title, within, off, rings } }: { run: CutRunCard }) {
                     {off} of {rings} cuts are off by up to {within / 1000} mm: the film lay crooked or slipped, or the
                     blade trails. They are drawn in red. Set the film straight and cut the layer again.
                 </p>
+            )}
+            {design === '' && <HowItWas film={film} />}
+        </div>
+    );
+}
+
+/** Whether a test cut came out well, for the rack to remember. */
+function HowItWas({ film }: { film: string }) {
+    const client = useQueryClient();
+    const mark = useMutation({
+        mutationFn: (how: 'good' | 'bad') =>
+            server.POST('/api/test-cuts/{film}/{how}', { params: { path: { film, how } } }),
+        onSettled: () => client.invalidateQueries({ queryKey: ['cut-layers'] }),
+    });
+    return (
+        <div className="mt-2 flex items-center gap-1.5 text-xs">
+            {mark.isSuccess ? (
+                'The film rack remembers it.'
+            ) : (
+                <>
+                    <Button small onClick={() => mark.mutate('good')}>
+                        It came out well
+                    </Button>
+                    <Button small onClick={() => mark.mutate('bad')}>
+                        It did not
+                    </Button>
+                </>
             )}
         </div>
     );

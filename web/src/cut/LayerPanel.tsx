@@ -17,6 +17,10 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
         mutationFn: () => answer(server.POST('/api/cuts', { body: { design, film: layer.film.id } })),
         onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
     });
+    const test = useMutation({
+        mutationFn: () => answer(server.POST('/api/test-cuts/{film}', { params: { path: { film: layer.film.id } } })),
+        onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
+    });
     const { film } = layer;
     const cost = (layer.price * layer.length) / 1e6;
     return (
@@ -49,22 +53,28 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                 )}{' '}
                 of travel.
             </p>
-            {layer.cutAt && (
-                <p className="mt-2 text-sm font-semibold text-sage-deep">
-                    Cut on {new Date(layer.cutAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })}
-                </p>
-            )}
-            <Button
-                look="main"
-                className="mt-3 w-full"
-                disabled={busy || send.isPending || !layer.fits}
-                onClick={() => send.mutate()}
-            >
-                {layer.cutAt ? 'Cut it again' : 'Send to the cutter'}
-            </Button>
+            <p className={`mt-2 text-xs font-semibold ${layer.testedGood ? 'text-sage-deep' : 'text-madder'}`}>
+                {layer.testedOn === ''
+                    ? 'This film was never tested. Make a test cut first.'
+                    : `A test cut was ${layer.testedGood ? 'good' : 'not good'} on ${day(layer.testedOn)}.`}
+            </p>
+            {layer.cutAt && <p className="mt-2 text-sm font-semibold text-sage-deep">Cut on {day(layer.cutAt)}</p>}
+            <div className="mt-3 flex gap-2">
+                <Button disabled={busy || test.isPending} onClick={() => test.mutate()}>
+                    Test cut
+                </Button>
+                <Button
+                    look="main"
+                    className="flex-1 px-2!"
+                    disabled={busy || send.isPending || !layer.fits}
+                    onClick={() => send.mutate()}
+                >
+                    {layer.cutAt ? 'Cut it again' : 'Send to the cutter'}
+                </Button>
+            </div>
             <p role="status" className="mt-1 text-xs font-semibold text-madder">
                 {!layer.fits && 'It is wider than the film. Make the lettering smaller, or choose a wider film.'}
-                {send.error instanceof Refusal && send.error.problem.detail}
+                {[send.error, test.error].map((error) => error instanceof Refusal && error.problem.detail)}
             </p>
             <h3 className="heading mt-4">Files</h3>
             <div className="mt-2 flex gap-1.5">
@@ -82,6 +92,8 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
         </section>
     );
 }
+
+const day = (date: string) => new Date(date).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' });
 
 function Figure({ name, children }: { name: string; children: React.ReactNode }) {
     return (
