@@ -144,6 +144,8 @@ for (const size of sizes) {
     test(`axe finds nothing in any state of the Bench at ${size.width} × ${size.height}, and all is within reach`, async ({
         page,
     }) => {
+        // Every state of the Bench, one after another.
+        test.slow();
         await page.setViewportSize(size);
         await goTo(page, 'regatta-hoodie');
         await expect(page.locator('[data-line]').first()).toBeVisible();

@@ -16,6 +16,7 @@ const progress = (page: Page) => cutter(page).getByRole('progressbar', { name: '
 const done = async (page: Page) => Number(await progress(page).getAttribute('aria-valuenow'));
 
 test('a demo job is cut: a wrong film is refused, a power cut in the middle costs nothing', async ({ page }) => {
+    test.slow();
     const panel = await panelOf(page);
     await panel.press('pace', { pace: 4 });
     await panel.load('buoy', 'Buoy');
@@ -64,6 +65,7 @@ test('a demo job is cut: a wrong film is refused, a power cut in the middle cost
 });
 
 test('a jam is told and gone on from, a cut is cancelled, and axe finds nothing', async ({ page }) => {
+    test.slow();
     const panel = await panelOf(page);
     await panel.press('pace', { pace: 10 });
     await panel.load('chalk', 'Chalk');
