@@ -39,10 +39,15 @@ final readonly class Sending
     /** Until it is cut or cancelled. */
     public function send(string $id): void
     {
-        // Another worker may see to it, or have done so until a moment ago.
-        for ($run = $this->runs->fresh($id); \microtime(true) - $run->seen < self::FRESH && !$run->state->isOver(); $run = $this->runs->fresh($id)) {
-            \usleep(self::PAUSE);
+        // Another worker may see to it, or to another cut, or have done so until a moment ago.
+        while ($this->runs->isSeenTo(\microtime(true) - self::FRESH)) {
+            \usleep(self::PAUSE + \random_int(0, self::PAUSE));
         }
+        $run = $this->runs->fresh($id);
+        if ($run->state->isOver()) {
+            return;
+        }
+        $this->runs->keep($run);
         $instructions = Instructions::fromJson($run->instructions);
         while (!$run->state->isOver()) {
             try {

@@ -56,6 +56,12 @@ final readonly class CutRuns
         return $this->entities->getRepository(CutRun::class)->findBy(['state' => [CutState::Cut, CutState::Cancelled]], ['endedAt' => 'DESC'], $most);
     }
 
+    /** @param float $since in seconds since 1970 */
+    public function isSeenTo(float $since): bool
+    {
+        return false !== $this->connection->fetchOne("SELECT 1 FROM cut_run WHERE state NOT IN ('cut', 'cancelled') AND seen > ? LIMIT 1", [$since]);
+    }
+
     public function want(string $id, string $what): void
     {
         $this->connection->update('cut_run', ['wanted' => $what], ['id' => $id]);

@@ -248,6 +248,30 @@ final class CuttingTest extends ApiCase
         $this->assertCutOnce($run);
     }
 
+    public function testTwoWorkersTakeTurnsAtOneCutter(): void
+    {
+        $runs = [];
+        foreach ([1, 2] as $number) {
+            $runs[] = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 201)->string('id');
+        }
+        $this->work();
+        $first = $this->worker;
+        $this->work();
+        try {
+            for ($end = \microtime(true) + 60; [] !== $this->get('/api/cut-room')->get('runs') && \microtime(true) < $end;) {
+                \usleep(100_000);
+            }
+        } finally {
+            $first?->stop(0, \SIGKILL);
+        }
+        $starts = $this->starts($runs[0]);
+        $cut = \array_values(\array_filter(
+            \array_map(static fn (array $point): array => [(int) \round(40 * $point[0]), (int) \round(40 * $point[1])], $this->cutter->journal()),
+            static fn (array $point): bool => \in_array($point, $starts, true),
+        ));
+        self::assertSame([...$starts, ...$starts], $cut);
+    }
+
     /** Each ring was carried out from its start to its end exactly once, in order. */
     private function assertCutOnce(string $id): void
     {
