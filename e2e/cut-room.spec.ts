@@ -18,7 +18,7 @@ const done = async (page: Page) => Number(await progress(page).getAttribute('ari
 test('a demo job is cut: a wrong film is refused, a power cut in the middle costs nothing', async ({ page }) => {
     test.slow();
     const panel = await panelOf(page);
-    await panel.press('pace', { pace: 4 });
+    await panel.press('pace', { pace: 2 });
     await panel.load('buoy', 'Buoy');
     await page.goto('/');
     await page.getByRole('link', { name: 'Cut room' }).click();
