@@ -19,7 +19,10 @@ use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Plan\Planner;
 
-#[AsCommand('uvret:cut', 'Writes one layer of a design for the cutter, and says what the knife does as JSON: rings, nodes, travel, cutting length in µm, seconds.')]
+#[AsCommand(
+    'uvret:cut',
+    'Writes one layer of a design for the cutter, and says what the knife does as JSON: rings, nodes, travel, cutting length in µm, seconds.',
+)]
 final class CutCommand extends Command
 {
     public function __construct(
@@ -69,7 +72,9 @@ final class CutCommand extends Command
         if (null === $sheet) {
             $films = \implode(', ', \array_keys($sheets));
 
-            return self::refused($input, $output, '' === $films ? 'Nothing of this design is cut.' : "Choose a film that it is cut from with --film=ID: $films.");
+            $choose = "Choose a film that it is cut from with --film=ID: $films.";
+
+            return self::refused($input, $output, '' === $films ? 'Nothing of this design is cut.' : $choose);
         }
         $knifePlan = $this->knife->plan($sheet, new KnifeSettings(compensate: true !== $input->getOption('no-compensation')));
         if (false === @\file_put_contents($out, $format->write($knifePlan))) {

@@ -138,13 +138,16 @@ final readonly class CutRoom
         $metres = static fn (int $length): string => \sprintf('%.2f m', $length / 1_000_000);
         $side = $sheet->film->mirrored ? 'carrier down' : 'carrier up';
         $needs = $sheet->filmLength() + self::EDGE;
+        $name = $sheet->film->name;
 
         return match (true) {
-            $loaded->film !== $sheet->film->id => "$loaded->filmName is in the cutter, and this layer is cut from {$sheet->film->name}. Load {$sheet->film->name}.",
-            $loaded->side !== $side => "{$sheet->film->name} is cut with its $side. Turn it over.",
-            $loaded->blade !== $rack->blade => "{$sheet->film->name} is cut with a blade of {$rack->blade}°, and one of {$loaded->blade}° is in the cutter. Change the blade.",
+            $loaded->film !== $sheet->film->id => "$loaded->filmName is in the cutter, and this layer is cut from $name. Load $name.",
+            $loaded->side !== $side => "$name is cut with its $side. Turn it over.",
+            $loaded->blade !== $rack->blade => "$name is cut with a blade of {$rack->blade}°, and one of {$loaded->blade}° is in the cutter."
+                .' Change the blade.',
             $loaded->width < $sheet->filmWidth() => 'The layer is wider than the film in the cutter. Load a wider one, or make the lettering smaller.',
-            $loaded->left < $needs => "The layer needs {$metres($needs)} of {$sheet->film->name}, and {$metres($loaded->left)} is left in the cutter. Load a longer piece.",
+            $loaded->left < $needs => "The layer needs {$metres($needs)} of $name, and {$metres($loaded->left)} is left in the cutter."
+                .' Load a longer piece.',
             default => null,
         };
     }

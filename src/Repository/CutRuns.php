@@ -88,7 +88,8 @@ final readonly class CutRuns
     {
         $tested = \json_encode(['on' => (new \DateTimeImmutable())->format('Y-m-d'), 'good' => $good], \JSON_THROW_ON_ERROR);
         $this->connection->executeStatement(
-            "UPDATE rack_film SET version = version + 1, shop = json_set(shop, '$.cut', json_patch(coalesce(json_extract(shop, '$.cut'), '{}'), ?)) WHERE id = ?",
+            "UPDATE rack_film SET version = version + 1,
+             shop = json_set(shop, '$.cut', json_patch(coalesce(json_extract(shop, '$.cut'), '{}'), ?)) WHERE id = ?",
             [\json_encode(['tested' => \json_decode($tested)], \JSON_THROW_ON_ERROR), $film],
         );
     }
@@ -101,7 +102,8 @@ final readonly class CutRuns
         $this->connection->transactional(function () use ($run): void {
             $this->keep($run);
             $this->connection->executeStatement(
-                "UPDATE rack_film SET version = version + 1, shop = json_set(shop, '$.stock', max(0, coalesce(json_extract(shop, '$.stock'), 0) - ?)) WHERE id = ?",
+                "UPDATE rack_film SET version = version + 1,
+                 shop = json_set(shop, '$.stock', max(0, coalesce(json_extract(shop, '$.stock'), 0) - ?)) WHERE id = ?",
                 [$run->length, $run->film],
             );
         });

@@ -164,7 +164,8 @@ final class CuttingTest extends ApiCase
 
     public function testATestCutIsMadeOfAnyFilmAndTheRackRemembersHowItWas(): void
     {
-        $tested = fn (): array => [$this->get('/api/cut-room/designs/crew-shirt-back')->get('1.testedOn'), $this->get('/api/cut-room/designs/crew-shirt-back')->get('1.testedGood')];
+        $chalk = fn (string $field): mixed => $this->get('/api/cut-room/designs/crew-shirt-back')->get("1.$field");
+        $tested = static fn (): array => [$chalk('testedOn'), $chalk('testedGood')];
         self::assertSame(['', false], $tested());
         $this->send('POST', '/api/test-cuts/buoy', [], 422);
         $this->send('POST', '/api/test-cuts/nothing', [], 422);

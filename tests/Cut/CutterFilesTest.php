@@ -32,7 +32,8 @@ final class CutterFilesTest extends TestCase
     public static function layers(): iterable
     {
         yield 'a script, mirrored' => [true, []];
-        yield 'block letters, as worn' => [false, ['lines.0.font' => 'anton', 'lines.0.words' => 'BOAT 86', 'films.0' => ['bladeSide' => 'as worn'] + Designs::FILM]];
+        $asWorn = ['bladeSide' => 'as worn'] + Designs::FILM;
+        yield 'block letters, as worn' => [false, ['lines.0.font' => 'anton', 'lines.0.words' => 'BOAT 86', 'films.0' => $asWorn]];
     }
 
     /** @param array<string, mixed> $changes */
@@ -71,7 +72,8 @@ final class CutterFilesTest extends TestCase
         [$sheet, $text, $knifePlan] = self::written($plan, new HpglFile(), new KnifeSettings(compensate: false));
         self::assertMatchesRegularExpression('/^(?:IN|SP\d|VS\d+|FS\d+|PA|PU|P[UD]-?\d+,-?\d+(?:,-?\d+,-?\d+)*|\s|;)+$/', $text);
         $dxf = self::read(['hp2xx', '-q', '-t', '-m', 'dxf', '-f', '-'], $text);
-        \preg_match_all('/\n10\n([-\d.]+)\n20\n([-\d.]+)\n30\n[-\d.]+\n11\n([-\d.]+)\n21\n([-\d.]+)/', \str_replace(["\r", ' '], '', $dxf), $lines, \PREG_SET_ORDER);
+        $line = '/\n10\n([-\d.]+)\n20\n([-\d.]+)\n30\n[-\d.]+\n11\n([-\d.]+)\n21\n([-\d.]+)/';
+        \preg_match_all($line, \str_replace(["\r", ' '], '', $dxf), $lines, \PREG_SET_ORDER);
         $rings = [];
         $end = null;
         foreach ($lines as [, $x1, $y1, $x2, $y2]) {

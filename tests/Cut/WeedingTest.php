@@ -16,7 +16,11 @@ use Uvret\Tests\Support\Designs;
 /** What there is to weed is counted by shapes that can be counted by hand. */
 final class WeedingTest extends TestCase
 {
-    /** @return iterable<string, array{list<list<int>>, array{int, int, int, int}, float}> rings in mm; holes, small ones, necks and thin strokes; the outline in m */
+    /**
+     * Rings in mm; holes, small ones, necks and thin strokes; the outline in m.
+     *
+     * @return iterable<string, array{list<list<int>>, array{int, int, int, int}, float}>
+     */
     public static function sheets(): iterable
     {
         $square = static fn (int $x, int $y, int $size): array => [$x, $y, $x + $size, $y, $x + $size, $y + $size, $x, $y + $size];

@@ -28,7 +28,8 @@ final class StandInCutter
     {
         $root = \dirname(__DIR__, 2);
         $this->process = new Process([
-            'node', "$root/stand-ins/cutter/cutter.mjs", "--port=$this->port", "--panel=$this->panel", "--memory=$this->memory", "--pace=$this->pace", '--journal',
+            'node', "$root/stand-ins/cutter/cutter.mjs", '--journal',
+            "--port=$this->port", "--panel=$this->panel", "--memory=$this->memory", "--pace=$this->pace",
         ], timeout: null);
         $this->process->start();
         $this->process->waitUntil(static fn (string $type, string $said): bool => Process::OUT === $type && \str_contains($said, 'port'));

@@ -11,7 +11,10 @@ use Uvret\Cut\Weeding\Weeding;
 /** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
-    required: ['film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt'],
+    required: [
+        'film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
+        'blade', 'force', 'speed', 'passes', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
+    ],
 )]
 final readonly class CutLayerCard
 {

@@ -11,7 +11,10 @@ use Uvret\App\Entity\CutRun;
 /** A cut that is under way, or what became of it. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutRunCard',
-    required: ['id', 'design', 'film', 'title', 'state', 'reason', 'wanted', 'done', 'rings', 'along', 'across', 'secondsLeft', 'length', 'endedAt', 'within', 'off', 'offPath'],
+    required: [
+        'id', 'design', 'film', 'title', 'state', 'reason', 'wanted', 'done', 'rings', 'along', 'across', 'secondsLeft', 'length',
+        'endedAt', 'within', 'off', 'offPath',
+    ],
 )]
 final readonly class CutRunCard
 {

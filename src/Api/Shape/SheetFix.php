@@ -20,7 +20,11 @@ final readonly class SheetFix
         public ?int $spacing,
         #[OA\Property(description: 'How much the strokes are grown on either side, in µm; null where it stays.', nullable: true)]
         public ?int $heft,
-        #[OA\Property(description: 'What becomes of the islands of what is cut out; null where that stays.', enum: ['keep', 'drop', 'bridge', 'bridge or drop'], nullable: true)]
+        #[OA\Property(
+            description: 'What becomes of the islands of what is cut out; null where that stays.',
+            enum: ['keep', 'drop', 'bridge', 'bridge or drop'],
+            nullable: true,
+        )]
         public ?string $islands,
         #[OA\Property(description: 'The card that it gets set into; null where it is not.', nullable: true)]
         public ?string $into,
