@@ -127,6 +127,11 @@ final class CuttingTest extends ApiCase
         $this->until('cutting');
         $this->send('POST', "/api/cuts/$run/cancel");
         $this->until('cancelled');
+        // What was begun is fed out of the cutter.
+        for ($end = \microtime(true) + 20; \microtime(true) < $end && 5_000 === $this->cutter->press('fresh-record')->get('film.left');) {
+            \usleep(50_000);
+        }
+        self::assertNotSame(5_000, $this->cutter->press('fresh-record')->get('film.left'));
         self::assertSame([], $this->get('/api/cut-room')->get('runs'));
     }
 
