@@ -4,12 +4,24 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import opentype from 'opentype.js';
 
-type Point = [number, number];
+export type Point = [number, number];
 
-function geosop(wkt: string, format: string, operation: string): string {
-    const file = join(mkdtempSync(join(tmpdir(), 'uvret-')), 'a.wkt');
-    writeFileSync(file, wkt + '\n');
-    return execFileSync('geosop', ['-a', file, '-p', '15', '-f', format, operation], { encoding: 'utf8' }).trim();
+function geosop(wkt: string, format: string, operation: string, other?: string): string {
+    const folder = mkdtempSync(join(tmpdir(), 'uvret-'));
+    const inputs = [wkt, other].flatMap((text, at) => {
+        if (text === undefined) {
+            return [];
+        }
+        const file = join(folder, `${at}.wkt`);
+        writeFileSync(file, text + '\n');
+        return [at === 0 ? '-a' : '-b', file];
+    });
+    return execFileSync('geosop', [...inputs, '-p', '15', '-f', format, operation], { encoding: 'utf8' }).trim();
+}
+
+/** The area that is in one of two sets of polygons only, by GEOS. */
+export function apart(some: Point[][][], others: Point[][][]): number {
+    return Number(geosop(geosop(multi(some), 'wkt', 'symDifference', multi(others)), 'txt', 'area'));
 }
 
 /** The area that GEOS finds for polygons given as rings: the outer one first. */
