@@ -4,33 +4,90 @@ declare(strict_types=1);
 
 namespace Uvret\Cut;
 
+use Uvret\Compose\Composition;
+use Uvret\Cut\Frame\Clusters;
+use Uvret\Cut\Frame\Frame;
+use Uvret\Cut\Frame\Words;
+use Uvret\Design\Design;
+use Uvret\Design\Layering\MarkKind;
+use Uvret\Design\Weeding\FrameAround;
+use Uvret\Design\Weeding\FrameShape;
 use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 use Uvret\Separate\CutLayer;
 use Uvret\Separate\Marks;
 use Uvret\Separate\Separation;
 
-/** Cut layers → cut plan: the blade side of each, in its weeding box. */
+/** Cut layers → cut plan: the blade side of each, in its frames. */
 final readonly class CutPlanner
 {
-    public function plan(Separation $separation): CutPlan
+    public function plan(Design $design, Composition $composition, Separation $separation): CutPlan
     {
-        return new CutPlan(\array_map(static fn (CutLayer $layer): CutSheet => self::sheet($layer, $separation->marks), $separation->layers));
+        $all = self::all($design, $separation);
+        $words = $design->weeding->relief ? Words::of($design, $composition) : null;
+
+        return new CutPlan(\array_map(static function (CutLayer $layer) use ($design, $composition, $separation, $all, $words): CutSheet {
+            $frame = $all ?? self::frame($layer, $design, $composition, $separation->marks);
+            $frame = $frame->withMarks($separation->marks->shapes);
+
+            return self::sheet($layer, $separation->marks, null === $words ? $frame : $frame->relieved($words, $layer->region, $separation->marks->shapes));
+        }, $separation->layers));
     }
 
-    private static function sheet(CutLayer $layer, Marks $marks): CutSheet
+    /** The frame that follows the ink of all layers and that each of them has; null where there is none. */
+    private static function all(Design $design, Separation $separation): ?Frame
     {
-        $frame = $marks->frame->isEmpty() ? $layer->region->bounds()?->grown(Marks::MARGIN)->toRegion() : $marks->frame;
+        [$weeding, $kind] = [$design->weeding, $separation->marks->kind];
+        if (FrameAround::Design !== $weeding->around || FrameShape::Hugging !== $weeding->frame || MarkKind::None === $kind || MarkKind::Box === $kind) {
+            return null;
+        }
+
+        return Frame::around([Region::empty()->union(...\array_map(static fn (CutLayer $layer): Region => $layer->region, $separation->layers))], $weeding);
+    }
+
+    private static function frame(CutLayer $layer, Design $design, Composition $composition, Marks $marks): Frame
+    {
+        // A box whose corner tells how layers lie is a mark itself: all layers have it.
+        $isCommon = MarkKind::Box === $marks->kind || (FrameAround::Design === $design->weeding->around && FrameShape::Rectangle === $design->weeding->frame);
+
+        return $isCommon && !$marks->frame->isEmpty()
+            ? new Frame($marks->frame)
+            : Frame::around(Clusters::of($layer->region, $layer->film->id, $design, $composition), $design->weeding);
+    }
+
+    private static function sheet(CutLayer $layer, Marks $marks, Frame $frame): CutSheet
+    {
         // The one place where anything is mirrored: because the film says that its blade side is.
         $mirror = $layer->film->mirrored ? Affine::mirror() : Affine::move(0, 0);
-        $frame = $frame?->transform($mirror) ?? throw new \LogicException('A cut layer has ink.');
-        $box = $frame->bounds() ?? throw new \LogicException('A weeding box has bounds.');
+        $box = $frame->region->transform($mirror)->bounds() ?? throw new \LogicException('A frame has bounds.');
         // What is cut from one film moves together, so that marks and ink keep their places to each other.
-        $toCorner = Affine::move(-$box->left, -$box->bottom);
-        $box = $box->moved(-$box->left, -$box->bottom);
-        $placed = static fn (Region $region): Region => $region->transform($mirror)->transform($toCorner);
+        $placed = static fn (Region $region): Region => $region->transform($mirror)->transform(Affine::move(-$box->left, -$box->bottom));
         $turned = $box->width() > $layer->film->width && $box->height() <= $layer->film->width;
 
-        return new CutSheet($layer->film, $placed($layer->region), $placed($marks->shapes), $frame->transform($toCorner), $box, $turned);
+        return new CutSheet(
+            film: $layer->film,
+            region: $placed($layer->region),
+            marks: $placed($marks->shapes),
+            frame: $placed($frame->region),
+            box: $box->moved(-$box->left, -$box->bottom),
+            turned: $turned,
+            parting: \array_map(static fn (array $line): array => self::moved($line, $layer->film->mirrored, $box), $frame->parting),
+            worn: $frame->region->bounds(),
+        );
+    }
+
+    /**
+     * @param list<int> $line as worn
+     *
+     * @return list<int> as on the sheet
+     */
+    private static function moved(array $line, bool $mirrored, Box $box): array
+    {
+        foreach ($line as $at => $value) {
+            $line[$at] = 1 === $at % 2 ? $value - $box->bottom : ($mirrored ? -$value : $value) - $box->left;
+        }
+
+        return $line;
     }
 }

@@ -11,16 +11,18 @@ use Uvret\Geometry\Region;
 /**
  * One cut layer as the knife sees it, blade side up.
  *
- * The origin is the left bottom corner of the weeding box; y points up.
+ * The origin is the left bottom corner of the box round the frames; y points up.
  */
 final readonly class CutSheet
 {
     /**
-     * @param Region $region the lettering, blade side
-     * @param Region $marks  what the layers are laid on one another by
-     * @param Region $frame  the weeding box as it is cut
-     * @param Box    $box    the bounds of the weeding box
-     * @param bool   $turned whether the sheet lies a quarter turn round on the film, to fit its width
+     * @param Region          $region  the lettering, blade side
+     * @param Region          $marks   what the layers are laid on one another by
+     * @param Region          $frame   all that is inside of the frames
+     * @param Box             $box     the bounds of the frames
+     * @param bool            $turned  whether the sheet lies a quarter turn round on the film, to fit its width
+     * @param list<list<int>> $parting what the waste inside of the frames is parted by: flat lists x0, y0, x1, y1, … in µm
+     * @param Box|null        $worn    where the frames lie on the wear side; null for what lies there in no one place
      */
     public function __construct(
         public Film $film,
@@ -29,6 +31,8 @@ final readonly class CutSheet
         public Region $frame,
         public Box $box,
         public bool $turned,
+        public array $parting = [],
+        public ?Box $worn = null,
     ) {
     }
 

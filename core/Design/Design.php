@@ -8,6 +8,7 @@ use Uvret\Design\Layering\Layering;
 use Uvret\Design\Reading\ListOf;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Design\Treatment\Treatments;
+use Uvret\Design\Weeding\Weeding;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
 
@@ -37,6 +38,7 @@ final readonly class Design
         public array $motifs,
         public Clean $clean,
         public Layering $layering,
+        public Weeding $weeding,
         public array $formerly,
     ) {
     }

@@ -38,6 +38,7 @@ final readonly class Differences
             ...$cards->in('motifs', $before, $after),
             ...$of('clean', 'formerly'),
             ...FilmDifferences::between($was, $is),
+            ...$of('weeding'),
         ];
     }
 }

@@ -47,6 +47,23 @@ final class SvgPath
     }
 
     /**
+     * Open lines in whole µm.
+     *
+     * @param list<list<int>> $lines flat lists x0, y0, x1, y1, …
+     */
+    public static function lines(array $lines, int $left, int $top): string
+    {
+        $data = '';
+        foreach ($lines as $line) {
+            foreach (\array_chunk($line, 2) as $at => [$x, $y]) {
+                $data .= (0 === $at ? 'M' : 'L').($x - $left).' '.($top - $y);
+            }
+        }
+
+        return $data;
+    }
+
+    /**
      * Rough, for pictures in small: in steps of so many µm, y pointing down; points that fall on the one before are left out.
      */
     public static function coarse(Region $region, int $step): string

@@ -34,7 +34,7 @@ final readonly class Planner
     {
         $composition = $this->composer->compose($design);
         $separation = $this->separator->separate($design, $composition);
-        $cutPlan = $this->cutPlanner->plan($separation);
+        $cutPlan = $this->cutPlanner->plan($design, $composition, $separation);
 
         return new Plan($design, $composition, $separation, $cutPlan, $this->snagFinder->find($design, $composition, $separation, $cutPlan));
     }

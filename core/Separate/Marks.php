@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Separate;
 
 use Uvret\Design\Layering\MarkKind;
+use Uvret\Design\Weeding\Margins;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
@@ -14,8 +15,11 @@ use Uvret\Geometry\Region;
  */
 final readonly class Marks
 {
-    /** How far the weeding box stands off the ink. */
+    /** How far the corners in which marks lie are off the ink. */
     public const MARGIN = 6_000;
+
+    /** How near to the ink a box may be whose corner is cut off. */
+    private const BOX_MARGIN = 4_000;
 
     private const LEG = 3_600;
     private const LONG_LEG = 5_400;
@@ -38,12 +42,17 @@ final readonly class Marks
         return new self(MarkKind::None, Region::empty(), Region::empty());
     }
 
-    /** @param Box $ink of all layers together */
-    public static function around(Box $ink, MarkKind $kind): self
+    /**
+     * @param Box     $ink     of all layers together
+     * @param Margins $margins of the weeding box; where they leave no room for marks, it is wider
+     */
+    public static function around(Box $ink, MarkKind $kind, Margins $margins): self
     {
-        $box = $ink->grown(self::MARGIN);
+        $margins = $margins->least(MarkKind::Box === $kind ? self::BOX_MARGIN : self::MARGIN);
+        $whole = new Box($ink->left - $margins->left, $ink->bottom - $margins->bottom, $ink->right + $margins->right, $ink->top + $margins->top);
+        $rectangle = $whole->toRegion();
+        $box = MarkKind::Box === $kind ? $whole : $ink->grown(self::MARGIN);
         [$left, $right, $bottom, $top] = [$box->left + self::INSET, $box->right - self::INSET, $box->bottom + self::INSET, $box->top - self::INSET];
-        $rectangle = $box->toRegion();
 
         return match ($kind) {
             MarkKind::None => self::none(),

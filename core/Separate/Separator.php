@@ -13,6 +13,7 @@ use Uvret\Design\FilmLimits;
 use Uvret\Design\Layering\JointKind;
 use Uvret\Design\Motif;
 use Uvret\Geometry\Region;
+use Uvret\Separate\Together\Bands;
 
 /**
  * Composition → cut layers. What is seen of each film is cut from it, once for each film: since films that lie lower are punched out,
@@ -38,7 +39,7 @@ final readonly class Separator
         $layers = $joints = [];
         foreach ($order->films as $at => $film) {
             $seen = $shown->shown[$film->id];
-            $free = $beneath = [];
+            $free = $beneath = $hidden = [];
             foreach (\array_slice($order->films, $at + 1) as $upper) {
                 if (!$touches($film, $upper)) {
                     continue;
@@ -48,10 +49,14 @@ final readonly class Separator
                     $free[] = $shown->shown[$upper->id]->offset($joint->width);
                 } elseif (JointKind::Butted !== $joint->kind) {
                     $beneath[] = $this->beneath($joint, $shown, $edges[$film->id]);
+                    $hidden[] = $shown->shown[$upper->id];
                 }
             }
             $seen = [] === $free ? $seen : $seen->subtract(...$free);
             $region = Slivers::without([] === $beneath ? $seen : $seen->union(...$beneath));
+            if ($design->weeding->together && [] !== $hidden) {
+                $region = $this->together($region, Region::empty()->union(...$hidden)->subtract(...$free), FilmLimits::of($film)->smallestHole);
+            }
             if (!$region->isEmpty()) {
                 $layers[] = new CutLayer($film, $region, $seen);
             }
@@ -66,7 +71,7 @@ final readonly class Separator
             $layers,
             $joints,
             $order->reasons,
-            null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks),
+            null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks, $design->weeding->margins),
             $shown->unseen,
         );
     }
@@ -92,6 +97,14 @@ final readonly class Separator
 
             return $hair->isEmpty() && $through->isEmpty() ? $trap : $trap->union($hair, $through);
         });
+    }
+
+    private function together(Region $region, Region $hidden, int $narrowest): Region
+    {
+        return $this->memory->recall(
+            \implode(' ', ['together', $narrowest, $region->digest(), $hidden->digest()]),
+            static fn (): Region => Bands::join($region, $hidden, $narrowest),
+        );
     }
 
     /**

@@ -10,6 +10,7 @@ use Uvret\Cut\File\SvgFile;
 use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Design\Layering\MarkKind;
+use Uvret\Design\Weeding\Margins;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
@@ -31,7 +32,7 @@ final class MarksTest extends TestCase
     public function testMarksFitOnlyOneWay(MarkKind $kind): void
     {
         // A square is the hardest: it fits itself in eight ways.
-        $marks = Marks::around(new Box(-50_000, -50_000, 50_000, 50_000), $kind);
+        $marks = Marks::around(new Box(-50_000, -50_000, 50_000, 50_000), $kind, new Margins(6_000, 6_000, 6_000, 6_000));
         $shape = static fn (Region $region): Region => $region->union();
         $own = $shape(MarkKind::Box === $kind ? $marks->frame : $marks->shapes);
         $right = Affine::turn(90.0);

@@ -9,7 +9,7 @@ use Uvret\Cut\Knife\KnifeRing;
 use Uvret\Cut\Knife\KnifeWork;
 use Uvret\Geometry\SvgPath;
 
-/** The blade side as DXF (R12): a closed polyline for each ring in the order in which it is cut, in millimetres, y up. */
+/** The blade side as DXF (R12): a polyline for each ring in the order in which it is cut, closed but for what parts the waste, in millimetres, y up. */
 final readonly class DxfFile implements CutterFile
 {
     public function extension(): string
@@ -39,9 +39,10 @@ final readonly class DxfFile implements CutterFile
         $layer = match ($ring->work) {
             KnifeWork::Hole, KnifeWork::Outline => 'LETTERING',
             KnifeWork::Mark => 'MARKS',
+            KnifeWork::Parting => 'PARTING',
             KnifeWork::Frame => 'FRAME',
         };
-        $pairs = [0, 'POLYLINE', 8, $layer, 66, 1, 70, 1];
+        $pairs = [0, 'POLYLINE', 8, $layer, 66, 1, 70, $ring->isOpen() ? 0 : 1];
         foreach (\array_chunk($ring->points, 2) as [$x, $y]) {
             \array_push($pairs, 0, 'VERTEX', 8, $layer, 10, SvgPath::decimal($x), 20, SvgPath::decimal($y));
         }

@@ -31,6 +31,12 @@ final readonly class PdfFile implements CutterFile
         foreach ([...$sheet->region->pieces(), ...$sheet->marks->pieces(), $sheet->frame] as $piece) {
             $content .= self::data($piece, $sheet->box)."S\n";
         }
+        foreach ($sheet->parting as $line) {
+            foreach (\array_chunk($line, 2) as $at => [$x, $y]) {
+                $content .= self::points($x - $sheet->box->left).' '.self::points($y - $sheet->box->bottom).(0 === $at ? " m\n" : " l\n");
+            }
+            $content .= "S\n";
+        }
         $title = \mb_convert_encoding($sheet->film->name.', blade side', 'UTF-16BE', 'UTF-8');
 
         return self::file([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\File;
 
+use Uvret\Cut\CutSheet;
 use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
@@ -29,7 +30,22 @@ final readonly class SvgFile implements CutterFile
         $groups .= $sheet->marks->isEmpty() ? '' : self::group('marks', $sheet->marks->pieces(), $sheet->box);
         $frame = '  <path id="weeding-box" fill="none" stroke="#22243A" stroke-width="0.1" d="'.self::data($sheet->frame, $sheet->box)."\"/>\n";
 
-        return SvgPage::of($sheet->box, $sheet->film->name.', blade side', $groups.$frame);
+        $parting = self::parting($sheet);
+
+        return SvgPage::of($sheet->box, $sheet->film->name.', blade side', $groups.$parting.$frame);
+    }
+
+    /** The lines that part the waste, as one path. */
+    private static function parting(CutSheet $sheet): string
+    {
+        $data = '';
+        foreach ($sheet->parting as $line) {
+            foreach (\array_chunk($line, 2) as $at => [$x, $y]) {
+                $data .= (0 === $at ? 'M' : 'L').SvgPath::decimal($x - $sheet->box->left).' '.SvgPath::decimal($sheet->box->top - $y);
+            }
+        }
+
+        return '' === $data ? '' : "  <path id=\"parting\" fill=\"none\" stroke=\"#22243A\" stroke-width=\"0.1\" d=\"$data\"/>\n";
     }
 
     /** @param list<Region> $pieces */

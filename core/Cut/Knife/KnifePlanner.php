@@ -8,7 +8,7 @@ use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Region;
 
 /**
- * Sheet → knife plan: inside before outside, piece by piece, the frame last; in the order and from the starts by which the raised knife
+ * Sheet → knife plan: inside before outside, piece by piece, then what parts the waste, the frames last; in the order and from the starts by which the raised knife
  * travels least; each ring closed by an overcut, with few points, and made up for the blade's offset.
  */
 final readonly class KnifePlanner
@@ -36,7 +36,7 @@ final readonly class KnifePlanner
             static fn (array $group): array => \array_map(static fn (KnifeRing $ring): array => $starts->of($ring->points), $group),
             $groups,
         );
-        $ordered = self::ordered($groups, $places);
+        $ordered = Parting::before($sheet->parting, self::ordered($groups, $places));
         $ordered = \array_map(static fn (KnifeRing $ring): KnifeRing => $ring->simplified($settings->within), $ordered);
 
         $moves = $settings->compensate && $settings->offset > 0 && !$this->cutter->compensates;

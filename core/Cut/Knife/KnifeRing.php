@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** A closed line that the knife cuts, from its start all the way round. */
+/** A line that the knife cuts: closed, from its start all the way round; open where it parts the waste. */
 final readonly class KnifeRing
 {
     /**
-     * @param list<int> $points flat list x0, y0, x1, y1, … in µm, not closed; the first one is where the cut starts
+     * @param list<int> $points flat list x0, y0, x1, y1, … in µm, the last one not repeated; the first one is where the cut starts
      * @param int       $piece  which piece of the layer it belongs to; −1 for what belongs to none
      */
     public function __construct(
@@ -21,7 +21,12 @@ final readonly class KnifeRing
     /** The same ring with the fewest points, its start among them, that stay within a distance of it, in µm. */
     public function simplified(float $within): self
     {
-        return new self($this->work, FewestPoints::ofRing($this->points, $within), $this->piece);
+        return $this->isOpen() ? $this : new self($this->work, FewestPoints::ofRing($this->points, $within), $this->piece);
+    }
+
+    public function isOpen(): bool
+    {
+        return KnifeWork::Parting === $this->work;
     }
 
     /**
@@ -32,6 +37,9 @@ final readonly class KnifeRing
     public function cut(int $overcut): array
     {
         $line = \array_map(\floatval(...), $this->points);
+        if ($this->isOpen()) {
+            return $line;
+        }
         $count = \count($line);
         $left = (float) $overcut;
         \array_push($line, $line[0], $line[1]);

@@ -11,6 +11,9 @@ enum KnifeWork: string
     case Outline = 'outline';
     case Mark = 'mark';
 
+    /** An open line that parts the waste. */
+    case Parting = 'parting';
+
     /** The weeding frame, which comes last. */
     case Frame = 'frame';
 }

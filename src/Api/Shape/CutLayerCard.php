@@ -29,7 +29,7 @@ final readonly class CutLayerCard
         public bool $fits,
         #[OA\Property(description: 'SVG path data: x along the film, y across it.')]
         public string $ink,
-        #[OA\Property(description: 'The weeding frame and the marks, the same.')]
+        #[OA\Property(description: 'The frames, the marks and what parts the waste, the same.')]
         public string $frame,
         #[OA\Property]
         public int $pieces,
@@ -77,7 +77,7 @@ final readonly class CutLayerCard
         $data = static function (string ...$works) use ($plan): string {
             $rings = \array_filter($plan->rings, static fn ($ring): bool => \in_array($ring->work->value, $works, true));
 
-            return \implode('', \array_map(static fn ($ring): string => self::path($ring->points), $rings));
+            return \implode('', \array_map(static fn ($ring): string => self::path($ring->points, $ring->isOpen()), $rings));
         };
 
         return new self(
@@ -86,7 +86,7 @@ final readonly class CutLayerCard
             across: $sheet->filmWidth(),
             fits: $sheet->fits(),
             ink: $data('hole', 'outline'),
-            frame: $data('mark', 'frame'),
+            frame: $data('mark', 'parting', 'frame'),
             pieces: $sheet->pieces(),
             toWeed: $sheet->toWeed(),
             narrowest: (int) \round($weeding->smallest),
@@ -107,13 +107,13 @@ final readonly class CutLayerCard
     }
 
     /** @param list<int> $points */
-    public static function path(array $points): string
+    public static function path(array $points, bool $open = false): string
     {
         $data = 'M';
         foreach (\array_chunk($points, 2) as [$x, $y]) {
             $data .= "$x $y ";
         }
 
-        return \rtrim($data).'Z';
+        return \rtrim($data).($open ? '' : 'Z');
     }
 }

@@ -18,6 +18,8 @@ use Uvret\Separate\Separation;
         'path',
         'width',
         'height',
+        'left',
+        'top',
         'filmLength',
         'turned',
         'fits',
@@ -26,6 +28,7 @@ use Uvret\Separate\Separation;
         'mirrored',
         'marks',
         'frame',
+        'parting',
         'thickness',
         'safe',
         'reason',
@@ -42,6 +45,10 @@ final readonly class SheetLayer
         public int $width,
         #[OA\Property]
         public int $height,
+        #[OA\Property(description: 'Where its frames begin on the wear side, y pointing down; seen from there, a mirrored layer begins at its right.')]
+        public int $left,
+        #[OA\Property]
+        public int $top,
         #[OA\Property]
         public int $filmLength,
         #[OA\Property(description: 'Whether it lies a quarter turn round on the film to fit its width.')]
@@ -56,8 +63,10 @@ final readonly class SheetLayer
         public bool $mirrored,
         #[OA\Property(description: 'SVG path data of the marks that layers are laid on one another by; empty where there are none.')]
         public string $marks,
-        #[OA\Property(description: 'SVG path data of the weeding box.')]
+        #[OA\Property(description: 'SVG path data of the frames.')]
         public string $frame,
+        #[OA\Property(description: 'SVG path data of the lines that part the waste; empty where there are none.')]
+        public string $parting,
         #[OA\Property]
         public int $thickness,
         #[OA\Property(description: 'How far it may slip before the blank shows beside it; null where it touches no other film.', nullable: true)]
@@ -76,6 +85,8 @@ final readonly class SheetLayer
             path: $path($sheet->region),
             width: $sheet->box->width(),
             height: $sheet->box->height(),
+            left: $sheet->worn->left ?? 0,
+            top: -($sheet->worn->top ?? 0),
             filmLength: $sheet->filmLength(),
             turned: $sheet->turned,
             fits: $sheet->fits(),
@@ -84,6 +95,7 @@ final readonly class SheetLayer
             mirrored: $sheet->film->mirrored,
             marks: $path($sheet->marks),
             frame: $path($sheet->frame),
+            parting: SvgPath::lines($sheet->parting, $sheet->box->left, $sheet->box->top),
             thickness: $sheet->film->thickness,
             safe: $separation->safe($sheet->film->id),
             reason: $separation->reasons[$sheet->film->id] ?? null,

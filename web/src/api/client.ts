@@ -28,6 +28,7 @@ export type WordForm = Schemas['WordForm'];
 export type Drawing = Schemas['DesignDrawing'];
 export type Unit = Design['unit'];
 export type Layering = Schemas['DesignLayering'];
+export type Weeding = Schemas['DesignWeeding'];
 export type JointKind = Schemas['DesignJointKind'];
 export type JointChoice = Schemas['DesignJointChoice'];
 export type SheetJoint = Schemas['SheetJoint'];

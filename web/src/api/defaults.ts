@@ -5,7 +5,7 @@ type Schemas = components['schemas'];
 
 /** What the fields of a design document are where nothing is said of them, by the names of their groups. */
 export const defaults = {
-    design: {"forms":[],"motifs":[],"formerly":[],"clean":{"hole":1000,"speck":1000,"spike":400,"gap":800,"kept":[]},"layering":{"usual":{"kind":"trapped","width":1000},"joints":[],"marks":"corners","thickest":800}} satisfies Partial<Schemas['Design']>,
+    design: {"forms":[],"motifs":[],"formerly":[],"clean":{"hole":1000,"speck":1000,"spike":400,"gap":800,"kept":[]},"layering":{"usual":{"kind":"trapped","width":1000},"joints":[],"marks":"corners","thickest":800},"weeding":{"frame":"rectangle","around":"design","margins":{"left":6000,"right":6000,"top":6000,"bottom":6000},"distance":4000,"relief":false,"together":false}} satisfies Partial<Schemas['Design']>,
     arc: {"by":"rise","radius":150000,"rise":20000,"angle":60,"bows":"up"} satisfies Partial<Schemas['DesignArc']>,
     belonging: {"to":"","across":0,"down":0,"scale":100} satisfies Partial<Schemas['DesignBelonging']>,
     brimPath: {"inset":40000,"span":160,"part":"lower"} satisfies Partial<Schemas['DesignBrimPath']>,
@@ -41,4 +41,5 @@ export const defaults = {
     spot: {"across":0,"down":100000,"turn":0} satisfies Partial<Schemas['DesignSpot']>,
     stacking: {"gap":0,"tight":false,"shift":0,"alignTo":"area"} satisfies Partial<Schemas['DesignStacking']>,
     treatments: {"group":"","erased":[],"copies":{"kind":"none","across":2,"down":1,"gap":5000,"count":6,"radius":60000,"turn":0,"every":2,"film":""},"outlines":[],"shadow":{"kind":"none","angle":45,"length":5000,"gap":0,"film":"","around":"own"},"inline":{"width":0,"distance":1500,"film":""},"setInto":{"into":"none","cards":[],"clearance":1000,"corner":"round","keep":true},"cutFrom":{"card":"","islands":"keep","bridge":1500}} satisfies Partial<Schemas['DesignTreatments']>,
+    weeding: {"frame":"rectangle","around":"design","margins":{"left":6000,"right":6000,"top":6000,"bottom":6000},"distance":4000,"relief":false,"together":false} satisfies Partial<Schemas['DesignWeeding']>,
 };

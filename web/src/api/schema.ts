@@ -760,7 +760,7 @@ export interface components {
             fits: boolean;
             /** @description SVG path data: x along the film, y across it. */
             ink: string;
-            /** @description The weeding frame and the marks, the same. */
+            /** @description The frames, the marks and what parts the waste, the same. */
             frame: string;
             pieces: number;
             toWeed: number;
@@ -906,6 +906,11 @@ export interface components {
              * @default []
              */
             layering: components["schemas"]["DesignLayering"];
+            /**
+             * @description How the layers are made easy to weed.
+             * @default []
+             */
+            weeding: components["schemas"]["DesignWeeding"];
         };
         /** @description A part of a circle, with the middle of the line in its middle. */
         DesignArc: {
@@ -1517,6 +1522,7 @@ export interface components {
              */
             fills: components["schemas"]["DesignFills"];
         };
+        DesignMargin: number;
         /** @description A card as it was when a piece was taken out of it: the piece grows and turns with the card. Without a width it stays as it is, in the middle of the ink. */
         DesignMeasuredOn: {
             /**
@@ -1977,6 +1983,66 @@ export interface components {
             /** @default [] */
             cutFrom: components["schemas"]["DesignCutFrom"];
         };
+        DesignWeeding: {
+            /**
+             * shape of the frames
+             * @description What is cut round a layer: a rectangle, or an outline that follows the ink.
+             * @default rectangle
+             * @enum {unknown}
+             */
+            frame: "rectangle" | "hugging";
+            /**
+             * what has a frame of its own
+             * @description All layers have the same frame, or each layer, each group of a layer or each card of a layer one of its own.
+             * @default design
+             * @enum {unknown}
+             */
+            around: "design" | "layer" | "group" | "card";
+            /**
+             * @description How far a rectangle stands off the ink, as worn.
+             * @default []
+             */
+            margins: {
+                /**
+                 * left margin of the frames
+                 * @default 6000
+                 */
+                left: components["schemas"]["DesignMargin"];
+                /**
+                 * right margin of the frames
+                 * @default 6000
+                 */
+                right: components["schemas"]["DesignMargin"];
+                /**
+                 * top margin of the frames
+                 * @default 6000
+                 */
+                top: components["schemas"]["DesignMargin"];
+                /**
+                 * bottom margin of the frames
+                 * @default 6000
+                 */
+                bottom: components["schemas"]["DesignMargin"];
+            };
+            /**
+             * distance of the hugging frames
+             * @description How far a frame that follows the ink stays off it.
+             * @default 4000
+             */
+            distance: components["schemas"]["DesignMargin"];
+            /**
+             * relief cuts
+             * @description Whether the waste is parted into strips that come away in one pull.
+             * @default false
+             */
+            relief: boolean;
+            /**
+             * layers that hold together
+             * @description Whether pieces of a lower film are joined where an upper one hides it.
+             * @default false
+             */
+            together: boolean;
+        };
         /** @description A design with fewer films, with what it takes. */
         FewerFilmsProposal: {
             /** @description What is done; empty for the design as it is. */
@@ -2411,6 +2477,9 @@ export interface components {
             path: string;
             width: number;
             height: number;
+            /** @description Where its frames begin on the wear side, y pointing down; seen from there, a mirrored layer begins at its right. */
+            left: number;
+            top: number;
             filmLength: number;
             /** @description Whether it lies a quarter turn round on the film to fit its width. */
             turned: boolean;
@@ -2420,8 +2489,10 @@ export interface components {
             mirrored: boolean;
             /** @description SVG path data of the marks that layers are laid on one another by; empty where there are none. */
             marks: string;
-            /** @description SVG path data of the weeding box. */
+            /** @description SVG path data of the frames. */
             frame: string;
+            /** @description SVG path data of the lines that part the waste; empty where there are none. */
+            parting: string;
             thickness: number;
             /** @description How far it may slip before the blank shows beside it; null where it touches no other film. */
             safe: number | null;

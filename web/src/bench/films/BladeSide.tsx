@@ -6,7 +6,7 @@ interface Props {
     className: string;
 }
 
-/** A layer as the knife will cut it: in its weeding box, with its marks, mirrored if the film is cut from the back. */
+/** A layer as the knife will cut it: in its frames, with its marks, mirrored if the film is cut from the back. */
 export function BladeSide({ layer, name, className }: Props) {
     const pad = Math.max(layer.width, layer.height) * 0.03;
     return (
@@ -19,6 +19,7 @@ export function BladeSide({ layer, name, className }: Props) {
             <g fill="none" className="stroke-ink" strokeWidth=".9">
                 <path data-part="lettering" d={layer.path} vectorEffect="non-scaling-stroke" />
                 <path data-part="marks" d={layer.marks} className="fill-ink" vectorEffect="non-scaling-stroke" />
+                <path data-part="parting" d={layer.parting} vectorEffect="non-scaling-stroke" strokeDasharray="5 2" />
                 <path d={layer.frame} vectorEffect="non-scaling-stroke" strokeDasharray="5 2" />
             </g>
         </svg>

@@ -14,6 +14,7 @@ const SwapPanel = lazy(() => import('./SwapPanel').then(({ SwapPanel }) => ({ de
 const ThicknessPanel = lazy(() =>
     import('./ThicknessPanel').then(({ ThicknessPanel }) => ({ default: ThicknessPanel })),
 );
+const WeedingPanel = lazy(() => import('./WeedingPanel').then(({ WeedingPanel }) => ({ default: WeedingPanel })));
 const FewerFilmsDialog = lazy(() =>
     import('./FewerFilmsDialog').then(({ FewerFilmsDialog }) => ({ default: FewerFilmsDialog })),
 );
@@ -96,6 +97,7 @@ function Tools({ several }: { several: boolean }) {
     const { look } = useBenchStore().getState();
     const [swapping, setSwapping] = useState(false);
     const [fewer, setFewer] = useState(false);
+    const [weeding, setWeeding] = useState(false);
     const toggle = (next: Looking) => look({ looking: toggled(looking, next) });
     return (
         <>
@@ -120,11 +122,15 @@ function Tools({ several }: { several: boolean }) {
                 <Button small on={swapping} onClick={() => setSwapping(!swapping)}>
                     Swap films
                 </Button>
+                <Button small on={weeding} onClick={() => setWeeding(!weeding)}>
+                    Weeding
+                </Button>
             </div>
             <Suspense>
                 {looking.at === 'slip' && <SlipPanel looking={looking} />}
                 {looking.at === 'thickness' && <ThicknessPanel />}
                 {swapping && <SwapPanel />}
+                {weeding && <WeedingPanel />}
                 {fewer && <FewerFilmsDialog onClose={() => setFewer(false)} />}
             </Suspense>
             {several && <MarksRow />}

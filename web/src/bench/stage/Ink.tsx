@@ -8,7 +8,7 @@ import { usePressed } from '../state/pressed';
 import { useStage, viewBoxOf } from './StageView';
 import { untidied } from './TidiedPlaces';
 
-/** The welded lettering in film colours, as the parts lie on one another, or only the lines that the knife follows. */
+/** The welded lettering in film colours, as the parts lie on one another; where the knife's lines are drawn, only what is moved. */
 export function Ink() {
     const films = useBench((bench) => bench.design.films);
     const sheet = useBench((bench) => bench.trial?.sheet ?? bench.sheet);
@@ -22,7 +22,13 @@ export function Ink() {
     const behind = !all && pressed !== undefined;
     const parts = before ? untidied(sheet) : sheet.parts;
     const worn = side === 'wear' && !behind;
-    const line = side === 'wear' || behind ? 'none' : onDark ? 'var(--color-muslin)' : 'var(--color-ink)';
+    const moved = useBench((bench) => bench.gesture !== null || bench.trial !== null);
+    const line =
+        side === 'wear' || behind || (side === 'knife' && !moved && !before)
+            ? 'none'
+            : onDark
+              ? 'var(--color-muslin)'
+              : 'var(--color-ink)';
     return (
         <>
             <svg aria-hidden className="absolute size-0">

@@ -7,6 +7,7 @@ import { boxOf, viewOf } from '../state/camera';
 import { useBench, useBenchStore } from '../state/store';
 import { FilmsLook } from './FilmsLook';
 import { Ink } from './Ink';
+import { KnifeLines } from './KnifeLines';
 import { OnTop } from './OnTop';
 import { OnTheCloth } from './OnTheCloth';
 import { ChosenSnag } from './ChosenSnag';
@@ -89,6 +90,7 @@ export function Stage({ children }: { children?: ReactNode }) {
                             <OnTheCloth label={words} />
                             <FilmsLook />
                             <Ink />
+                            <KnifeLines />
                             <OnTop />
                         </>
                     )}

@@ -9,3 +9,4 @@ export * from './letters';
 export * from './lines';
 export * from './motifs';
 export * from './places';
+export * from './weeding';

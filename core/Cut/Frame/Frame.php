@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Frame;
+
+use Uvret\Design\Weeding\FrameShape;
+use Uvret\Design\Weeding\Weeding;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/** The line or lines round what is cut from a film, and what parts the waste within. */
+final readonly class Frame
+{
+    /** Bays of a hugging frame that are narrower than twice this are too narrow for a finger's hold, in µm. */
+    private const BAY = 7_500;
+
+    /** How far a mark's own frame stays off it, in µm. */
+    private const OFF_MARKS = 1_500;
+
+    /**
+     * @param list<list<int>> $parting open lines, from the frame to the frame or to one another: flat lists x0, y0, x1, y1, … in µm
+     */
+    public function __construct(
+        public Region $region,
+        public array $parting = [],
+    ) {
+    }
+
+    /** @param list<Region> $clusters each with ink */
+    public static function around(array $clusters, Weeding $weeding): self
+    {
+        if (FrameShape::Hugging === $weeding->frame) {
+            return new self(Region::empty()->union(...\array_map(
+                static fn (Region $ink): Region => self::hugging($ink, $weeding->distance),
+                $clusters,
+            )));
+        }
+
+        return self::of(\array_map(static function (Region $ink) use ($weeding): Box {
+            $box = $ink->bounds() ?? throw new \LogicException('A cut layer has ink.');
+            $margins = $weeding->margins;
+
+            return new Box($box->left - $margins->left, $box->bottom - $margins->bottom, $box->right + $margins->right, $box->top + $margins->top);
+        }, $clusters));
+    }
+
+    /**
+     * Rectangles: those that overlap are one, those that lie against one another share the edge.
+     *
+     * @param list<Box> $boxes
+     */
+    public static function of(array $boxes): self
+    {
+        $shared = [];
+        foreach ($boxes as $at => $one) {
+            foreach (\array_slice($boxes, $at + 1) as $other) {
+                \array_push($shared, ...SharedEdge::between($one, $other));
+            }
+        }
+
+        return new self(Region::empty()->union(...\array_map(static fn (Box $box): Region => $box->toRegion(), $boxes)), $shared);
+    }
+
+    /** The same with marks inside: where they lie outside they have frames of their own. */
+    public function withMarks(Region $marks): self
+    {
+        $outside = \array_filter($marks->pieces(), fn (Region $mark): bool => !$mark->subtract($this->region)->isEmpty());
+        $own = \array_map(static fn (Region $mark): Region => $mark->bounds()?->grown(self::OFF_MARKS)->toRegion() ?? Region::empty(), $outside);
+
+        return [] === $own ? $this : new self($this->region->union(...$own), $this->parting);
+    }
+
+    /** With relief cuts, never nearer to ink than they may be. */
+    public function relieved(Words $words, Region $ink, Region $marks): self
+    {
+        return new self($this->region, [...$this->parting, ...Relief::cuts($this->region, $words->in($ink), $marks)]);
+    }
+
+    /** The ink grown, without bays that nobody gets a hold of; large empty middles stay free. */
+    private static function hugging(Region $ink, int $distance): Region
+    {
+        return $ink->offset($distance + self::BAY)->offset(-self::BAY);
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Cut\Frame;
+
+use Uvret\Geometry\Region;
+
+/**
+ * Relief cuts: straight lines from edge to edge that part the waste into strips, each of which comes away in one pull. Between words and
+ * whatever else is weeded in one go the widest lane is cut, seen along several directions, then what lies to either side of it in turn (a
+ * guillotine partition); last, large open places are cut off from the ink beside them.
+ */
+final class Relief
+{
+    /** How near to ink a cut may come, in µm. */
+    private const NEAR = 2_000;
+
+    /** Lanes aslant have to be wider by this. */
+    private const ASLANT = 1.3;
+
+    /** Most cuts one after another. */
+    private const DEEP = 12;
+
+    /** An open place beside ink that is broader than this is cut off, in µm. */
+    private const OPEN = 50_000;
+
+    /** How far from the ink that is done, in µm. */
+    private const BESIDE = 6_000;
+
+    /** @var list<list<int>> */
+    private array $cuts = [];
+
+    private function __construct(private readonly Region $marks)
+    {
+    }
+
+    /**
+     * @param Region                       $frame all that is inside of the frames
+     * @param list<non-empty-list<Region>> $words pieces of ink that are weeded in one go
+     *
+     * @return list<list<int>> flat lists x0, y0, x1, y1 in µm
+     */
+    public static function cuts(Region $frame, array $words, Region $marks): array
+    {
+        $relief = new self($marks->offset(self::NEAR));
+        foreach ($frame->pieces() as $cell) {
+            $own = \array_filter($words, static fn (array $word): bool => $cell->contains(...\array_slice($word[0]->rings()[0], 0, 2)));
+            if ([] !== $own) {
+                $relief->part($cell, \array_values(\array_map(Extents::of(...), $own)), self::DEEP);
+            }
+        }
+
+        return $relief->cuts;
+    }
+
+    /**
+     * @param Region                  $cell  what is not parted yet
+     * @param non-empty-list<Extents> $words in it
+     */
+    private function part(Region $cell, array $words, int $left): void
+    {
+        $lane = $left > 0 ? $this->widest($cell, $words) ?? $this->beside($cell, $words) : null;
+        if (null === $lane) {
+            return;
+        }
+        \array_push($this->cuts, ...$lane->lines($cell));
+        foreach ([true, false] as $above) {
+            $own = \array_values(\array_filter($words, static fn (Extents $word): bool => $word->across[$lane->direction][0] > $lane->across === $above));
+            if ([] !== $own) {
+                $this->part($lane->side($cell, $above), $own, $left - 1);
+            }
+        }
+    }
+
+    /** @param non-empty-list<Extents> $words */
+    private function widest(Region $cell, array $words): ?Lane
+    {
+        $lanes = [];
+        foreach (1 === \count($words) ? [] : Lane::DIRECTIONS as $direction) {
+            \array_push($lanes, ...Lane::between($words, $direction, 2 * self::NEAR));
+        }
+
+        return $this->first($cell, $lanes, static fn (Lane $lane): float => 0 === $lane->direction % 90 ? self::ASLANT * $lane->width : $lane->width);
+    }
+
+    /**
+     * A lane that parts all ink from what is open beside it.
+     *
+     * @param non-empty-list<Extents> $words
+     */
+    private function beside(Region $cell, array $words): ?Lane
+    {
+        [$ink, $whole] = [Extents::joined($words)->across, Extents::of([$cell])->across];
+        $lanes = [];
+        foreach ([0, 90] as $direction) {
+            [$from, $to, $first, $last] = [...$ink[$direction], ...$whole[$direction]];
+            if ($from - $first > self::OPEN) {
+                $lanes[] = new Lane($direction, $from - self::BESIDE, $from - $first);
+            }
+            if ($last - $to > self::OPEN) {
+                $lanes[] = new Lane($direction, $to + self::BESIDE, $last - $to);
+            }
+        }
+
+        return $this->first($cell, $lanes, static fn (Lane $lane): float => $lane->width);
+    }
+
+    /**
+     * The one that is worth most of those that keep off the marks.
+     *
+     * @param list<Lane>            $lanes
+     * @param \Closure(Lane): float $worth
+     */
+    private function first(Region $cell, array $lanes, \Closure $worth): ?Lane
+    {
+        \usort($lanes, static fn (Lane $a, Lane $b): int => $worth($b) <=> $worth($a));
+        foreach ($lanes as $lane) {
+            if ([] === $this->marks->clipLines($lane->lines($cell))) {
+                return $lane;
+            }
+        }
+
+        return null;
+    }
+}

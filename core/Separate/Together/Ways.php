@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Separate\Together;
+
+use Uvret\Geometry\Region;
+
+/**
+ * The shortest ways through places by which pieces are joined, as few as a spanning tree needs: each place belongs to the piece that
+ * is nearest by way (Dijkstra from all pieces at once); where two pieces' places meet there is a way between them; of those the
+ * shortest are taken that join what is still apart (Kruskal). After K. Mehlhorn, A faster approximation algorithm for the Steiner
+ * problem in graphs, 1988.
+ */
+final class Ways
+{
+    /** How far from a piece a way may begin, in steps. */
+    private const REACH = 3;
+
+    /** Neighbours to one side; those to the other side are found from there. */
+    private const SIDES = [[1, 0, 1.0], [0, 1, 1.0], [1, 1, \M_SQRT2], [-1, 1, \M_SQRT2], [-1, 0, 1.0], [0, -1, 1.0], [-1, -1, \M_SQRT2], [1, -1, \M_SQRT2]];
+
+    /** @var array<int, float> the way from the nearest piece */
+    private array $far = [];
+
+    /** @var array<int, int> the nearest piece */
+    private array $piece = [];
+
+    /** @var array<int, int> the place before, on the way from the piece */
+    private array $before = [];
+
+    /** @var array<int, array{int, int}> where ways begin, on the edge of the piece */
+    private array $begin = [];
+
+    private function __construct(private readonly Places $places)
+    {
+    }
+
+    /**
+     * @param list<Region> $pieces
+     *
+     * @return list<list<int>> flat lists x0, y0, x1, y1, … in µm, from the edge of a piece to that of another
+     */
+    public static function between(array $pieces, Places $places): array
+    {
+        $ways = new self($places);
+        $ways->spread($pieces);
+        $group = \array_keys($pieces);
+        $taken = [];
+        foreach ($ways->meetings() as [, $one, $other]) {
+            [$kept, $joined] = [$group[$ways->piece[$one]], $group[$ways->piece[$other]]];
+            if ($kept !== $joined) {
+                $taken[] = $ways->way($one, $other);
+                $group = \array_map(static fn (int $own): int => $own === $joined ? $kept : $own, $group);
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @param list<Region> $pieces */
+    private function spread(array $pieces): void
+    {
+        /** @var \SplPriorityQueue<float, array{int, float}> $queue */
+        $queue = new \SplPriorityQueue();
+        foreach ($pieces as $number => $piece) {
+            foreach ($this->edge($piece) as [$x, $y]) {
+                foreach ($this->places->near($x, $y, self::REACH) as $place) {
+                    $far = \hypot($this->places->x($place) - $x, $this->places->y($place) - $y);
+                    if ($far < ($this->far[$place] ?? \INF)) {
+                        $this->far[$place] = $far;
+                        $this->piece[$place] = $number;
+                        $this->begin[$place] = [$x, $y];
+                        $queue->insert([$place, $far], -$far);
+                    }
+                }
+            }
+        }
+        while (!$queue->isEmpty()) {
+            /** @var array{int, float} $next */
+            $next = $queue->extract();
+            [$place, $far] = $next;
+            if ($far > $this->far[$place]) {
+                continue;
+            }
+            foreach ($this->neighbours($place) as $next => $length) {
+                if ($far + $length < ($this->far[$next] ?? \INF)) {
+                    $this->far[$next] = $far + $length;
+                    $this->piece[$next] = $this->piece[$place];
+                    $this->before[$next] = $place;
+                    unset($this->begin[$next]);
+                    $queue->insert([$next, $far + $length], -$far - $length);
+                }
+            }
+        }
+    }
+
+    /** @return list<array{float, int, int}> length and places of neighbours that belong to two pieces, the shortest way first */
+    private function meetings(): array
+    {
+        $shortest = [];
+        foreach ($this->piece as $place => $piece) {
+            foreach ($this->neighbours($place) as $next => $length) {
+                $other = $this->piece[$next] ?? $piece;
+                if ($other > $piece) {
+                    $whole = $this->far[$place] + $length + $this->far[$next];
+                    if ($whole < ($shortest[$piece.' '.$other][0] ?? \INF)) {
+                        $shortest[$piece.' '.$other] = [$whole, $place, $next];
+                    }
+                }
+            }
+        }
+        \sort($shortest);
+
+        return $shortest;
+    }
+
+    /** @return list<int> */
+    private function way(int $one, int $other): array
+    {
+        $way = [...\array_reverse($this->back($one)), ...$this->back($other)];
+        [$first, $last] = [$this->begin[$way[0]], $this->begin[$way[\count($way) - 1]]];
+        $points = [...$first];
+        foreach ($this->straightened($way) as $place) {
+            \array_push($points, $this->places->x($place), $this->places->y($place));
+        }
+
+        return [...$points, ...$last];
+    }
+
+    /** @return non-empty-list<int> the places from one back to its piece */
+    private function back(int $place): array
+    {
+        $back = [$place];
+        while (!isset($this->begin[$place])) {
+            $back[] = $place = $this->before[$place];
+        }
+
+        return $back;
+    }
+
+    /**
+     * From each place straight on to the farthest one from which all between can be left out.
+     *
+     * @param non-empty-list<int> $way
+     *
+     * @return list<int>
+     */
+    private function straightened(array $way): array
+    {
+        $straight = [$way[0]];
+        for ($at = 0, $last = \count($way) - 1; $at < $last; $at = $next) {
+            for ($next = $last; $next > $at + 1 && !$this->places->sees($way[$at], $way[$next]); --$next);
+            $straight[] = $way[$next];
+        }
+
+        return $straight;
+    }
+
+    /** @return array<int, float> lengths by place */
+    private function neighbours(int $place): array
+    {
+        $column = $place % $this->places->columns;
+        $neighbours = [];
+        foreach (self::SIDES as [$dx, $dy, $length]) {
+            $next = $place + $dy * $this->places->columns + $dx;
+            if (isset($this->places->inside[$next]) && $column + $dx >= 0 && $column + $dx < $this->places->columns) {
+                $neighbours[$next] = $length * $this->places->step;
+            }
+        }
+
+        return $neighbours;
+    }
+
+    /** @return iterable<array{int, int}> points along the edge of a piece, no more than a step apart */
+    private function edge(Region $piece): iterable
+    {
+        foreach ($piece->rings() as $ring) {
+            $count = \count($ring);
+            [$px, $py] = [$ring[$count - 2], $ring[$count - 1]];
+            $left = 0.0;
+            for ($i = 0; $i < $count; $i += 2) {
+                [$nx, $ny] = [$ring[$i], $ring[$i + 1]];
+                $length = \hypot($nx - $px, $ny - $py);
+                for ($along = $this->places->step - $left; $along <= $length; $along += $this->places->step) {
+                    yield [(int) \round($px + ($nx - $px) * $along / $length), (int) \round($py + ($ny - $py) * $along / $length)];
+                }
+                $left = $length - ($along - $this->places->step);
+                [$px, $py] = [$nx, $ny];
+            }
+            yield [$px, $py];
+        }
+    }
+}

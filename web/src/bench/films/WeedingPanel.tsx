@@ -1,0 +1,139 @@
+import type { Weeding } from '../../api/client';
+import { Choice } from '../../ui/Choice';
+import { LengthField } from '../../ui/LengthField';
+import { Segments } from '../../ui/Segments';
+import { withWeeding } from '../model/edits';
+import { Row, Rows } from '../shared/Row';
+import { useBench, useBenchStore } from '../state/store';
+
+const around: readonly { value: Weeding['around']; say: string }[] = [
+    { value: 'design', say: 'the same for all layers' },
+    { value: 'layer', say: 'one for each layer' },
+    { value: 'group', say: 'one for each group' },
+    { value: 'card', say: 'one for each card' },
+];
+
+const sides = ['left', 'right', 'top', 'bottom'] as const;
+
+/** The frames round the layers, and what else makes them easy to weed. */
+export function WeedingPanel() {
+    const weeding = useBench((bench) => bench.design.weeding);
+    const unit = useBench((bench) => bench.design.unit);
+    const marks = useBench(({ design, sheet }) => sheet.layers.length > 1 && design.layering.marks);
+    const several = useBench(({ sheet }) => sheet.layers.length > 1);
+    const { change } = useBenchStore().getState();
+    const chosen = around.find(({ value }) => value === weeding.around) ?? around[0];
+    const boxed = marks === 'box';
+    return (
+        <section aria-label="Weeding" className="card grid gap-2 p-2 text-xs">
+            <Rows>
+                <Row name="Frame">
+                    <Segments
+                        label="Shape of the frames"
+                        small
+                        value={weeding.frame}
+                        options={[
+                            { value: 'rectangle', show: 'rectangle' },
+                            { value: 'hugging', show: 'hugging' },
+                        ]}
+                        onChange={(frame) => change(withWeeding((now) => (now.frame = frame)))}
+                    />
+                    <Choice
+                        label="What has a frame of its own"
+                        className="w-full"
+                        value={chosen}
+                        options={around}
+                        by={(option) => option?.value ?? ''}
+                        show={(option) => option?.say}
+                        onChange={(option) => option && change(withWeeding((now) => (now.around = option.value)))}
+                    />
+                </Row>
+                {weeding.frame === 'rectangle' ? (
+                    <Row name="Margins">
+                        <span className="grid grid-cols-2 gap-1">
+                            {sides.map((side) => (
+                                <LengthField
+                                    key={side}
+                                    label={`Margin at the ${side}`}
+                                    slim
+                                    atRight
+                                    note={side}
+                                    value={weeding.margins[side]}
+                                    unit={unit}
+                                    least={2_000}
+                                    most={100_000}
+                                    onChange={(length) => change(withWeeding((now) => (now.margins[side] = length)))}
+                                />
+                            ))}
+                        </span>
+                    </Row>
+                ) : (
+                    <Row name="Off the ink">
+                        <LengthField
+                            label="How far the frames stay off the ink"
+                            slim
+                            note={unit}
+                            value={weeding.distance}
+                            unit={unit}
+                            least={2_000}
+                            most={100_000}
+                            onChange={(length) => change(withWeeding((now) => (now.distance = length)))}
+                        />
+                    </Row>
+                )}
+            </Rows>
+            {boxed ? (
+                <p className="text-quiet">The box is the registration mark, so all layers have the same one.</p>
+            ) : (
+                several &&
+                weeding.around === 'design' &&
+                (marks === 'none' ? (
+                    <p className="text-quiet">Without registration marks each layer has a frame of its own.</p>
+                ) : (
+                    weeding.frame === 'rectangle' &&
+                    sides.some((side) => weeding.margins[side] < 6_000) && (
+                        <p className="text-quiet">The marks need 6 mm, so the frames leave that much.</p>
+                    )
+                ))
+            )}
+            <Tick
+                label="Relief cuts"
+                say="part the waste into strips"
+                on={weeding.relief}
+                onChange={(on) => change(withWeeding((now) => (now.relief = on)))}
+            />
+            {several && (
+                <Tick
+                    label="Join loose pieces"
+                    say="of a film where another hides it"
+                    on={weeding.together}
+                    onChange={(on) => change(withWeeding((now) => (now.together = on)))}
+                />
+            )}
+        </section>
+    );
+}
+
+interface TickProps {
+    label: string;
+    say: string;
+    on: boolean;
+    onChange: (on: boolean) => void;
+}
+
+function Tick({ label, say, on, onChange }: TickProps) {
+    return (
+        <label className="flex items-baseline gap-1.5">
+            <input
+                type="checkbox"
+                aria-label={label}
+                checked={on}
+                onChange={(event) => onChange(event.target.checked)}
+                className="accent-indigo"
+            />
+            <span>
+                <b>{label}</b> <span className="text-quiet">{say}</span>
+            </span>
+        </label>
+    );
+}
