@@ -16,10 +16,11 @@ final class Stack
      * @param array<string, array<string, mixed>> $films    what films have otherwise than smooth ones, by id
      * @param array<string, mixed>                $layering
      * @param list<string>                        $order    in which the films are to be pressed, the first one first
+     * @param array<string, mixed>                $more     of the design
      */
-    public static function plan(array $forms, array $films = [], array $layering = [], array $order = self::FILMS): Plan
+    public static function plan(array $forms, array $films = [], array $layering = [], array $order = self::FILMS, array $more = []): Plan
     {
-        return Designs::plan([
+        return Designs::plan($more + [
             'lines' => [],
             'films' => \array_map(static fn (string $id): array => ($films[$id] ?? []) + ['id' => $id, 'name' => \ucfirst($id)] + Designs::FILM, $order),
             'forms' => \array_map(

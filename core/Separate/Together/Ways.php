@@ -150,7 +150,8 @@ final class Ways
     {
         $straight = [$way[0]];
         for ($at = 0, $last = \count($way) - 1; $at < $last; $at = $next) {
-            for ($next = $last; $next > $at + 1 && !$this->places->sees($way[$at], $way[$next]); --$next);
+            for ($next = $last; $next > $at + 1 && !$this->places->sees($way[$at], $way[$next]); --$next) {
+            }
             $straight[] = $way[$next];
         }
 
