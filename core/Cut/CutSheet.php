@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Cut;
 
 use Uvret\Design\Film;
+use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
@@ -59,9 +60,15 @@ final readonly class CutSheet
         return \count($this->region->pieces());
     }
 
-    /** How many pieces have to be picked out: the waste round the letters and each hole. */
+    /** How many pieces have to be picked out: each strip of the waste round the letters, and each hole. */
     public function toWeed(): int
     {
-        return 1 + \count($this->region->rings()) - $this->pieces();
+        return \count($this->frame->pieces()) + \count($this->parting) + \count($this->region->rings()) - $this->pieces();
+    }
+
+    /** Something of it as it lies on the film: x along the film, y across it, from the corner where the sheet begins. */
+    public function alongFilm(Region $region): Region
+    {
+        return $this->turned ? $region : $region->transform(new Affine(0, -1, 1, 0, 0, $this->box->width()));
     }
 }

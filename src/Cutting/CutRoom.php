@@ -12,11 +12,13 @@ use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\CutLayerCard;
 use Uvret\App\Api\Shape\FilmSettings;
 use Uvret\App\Api\Shape\LoadedCutter;
+use Uvret\App\Api\Shape\ShopWeeding;
 use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
+use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Repository\CutRuns;
 use Uvret\Cut\CutSheet;
 use Uvret\Cut\Knife\KnifePlan;
@@ -49,7 +51,9 @@ final readonly class CutRoom
         $films = $draft->document->films;
         $films = \array_column($films, null, 'id');
 
-        return \array_map(function (CutSheet $sheet) use ($films, $design): CutLayerCard {
+        $hands = ShopWeeding::of($this->entities->find(ShopUsage::class, ShopUsage::ID)->weeding ?? '{}')->factors();
+
+        return \array_map(function (CutSheet $sheet) use ($films, $design, $hands): CutLayerCard {
             $film = $sheet->film->id;
             $rack = $this->rack($film);
 
@@ -57,6 +61,7 @@ final readonly class CutRoom
                 plan: $this->plan($sheet, $rack)->onFilm(),
                 film: $films[$film] ?? throw new \LogicException('A layer has a film of its design.'),
                 rack: $rack,
+                hands: $hands,
                 cutAt: $this->runs->lastCut($design->id, $film),
             );
         }, $draft->plan->cutPlan->sheets);

@@ -29,6 +29,9 @@ class ShopUsage
         /** The unit that new designs are measured in. */
         #[ORM\Column(length: 2, enumType: Unit::class, options: ['default' => 'mm'])]
         public Unit $unit = Unit::Millimetre,
+        /** How quick its hands are at weeding, as JSON: what is otherwise than usual. */
+        #[ORM\Column(type: 'text', options: ['default' => '{}'])]
+        public string $weeding = '{}',
     ) {
     }
 }

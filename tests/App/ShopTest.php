@@ -21,6 +21,8 @@ final class ShopTest extends ApiCase
         $this->send('PUT', '/api/shop', $shop, 409);
         self::assertSame('name', $this->send('PUT', '/api/shop', $saved->with('name', \str_repeat('x', 81)), 422)->string('path'));
         self::assertSame('unit', $this->send('PUT', '/api/shop', $saved->with('unit', 'ells'), 422)->string('path'));
+        self::assertSame(15, $saved->int('weeding.begin'), 'as hands usually are');
+        self::assertSame('weeding/hole', $this->send('PUT', '/api/shop', $saved->with('weeding.hole', -1), 422)->string('path'));
         $job = $this->send(
             'POST',
             '/api/jobs',
@@ -28,6 +30,24 @@ final class ShopTest extends ApiCase
             201,
         );
         self::assertSame('in', $job->string('designs.0.unit'), 'new designs are measured in it');
+    }
+
+    public function testMinutesToWeedAreReckonedByTheHandsOfTheShop(): void
+    {
+        $seconds = fn (): array => \array_map(
+            static fn (mixed $layer): mixed => \is_array($layer) ? [$layer['film']['id'], $layer['weeding'], $layer['hardPlaces'], $layer['hard']] : null,
+            (array) $this->get('/api/cut-room/designs/crew-shirt-back')->data(),
+        );
+        $before = $seconds();
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('weeding.begin', 115.5));
+        $after = $seconds();
+        self::assertCount(2, $before);
+        foreach ($before as $at => [$film, $was, $places, $path]) {
+            self::assertEqualsWithDelta(100.5, $after[$at][1] - $was, 0.11, $film);
+            // Each place has an outline at least.
+            self::assertGreaterThanOrEqual($places, \substr_count($path, 'M'));
+        }
     }
 
     public function testWhatWasRemovedIsNotBroughtBackByALateChange(): void
@@ -104,6 +124,9 @@ final class ShopTest extends ApiCase
         $sheets = [];
         foreach (\glob(\dirname(__DIR__).'/data/version-1/*.json') ?: [] as $file) {
             $id = \basename($file, '.json');
+            // How it is weeded came later.
+            $now = $this->get("/api/designs/$id")->part('document')->with('weeding', null);
+            $connection->update('job_design', ['document' => (string) $now], ['id' => $id]);
             $sheets[$id] = $this->get("/api/designs/$id")->get('sheet');
             $document = (string) \file_get_contents($file);
             $connection->update('job_design', ['document' => $document], ['id' => $id]);

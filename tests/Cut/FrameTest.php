@@ -146,12 +146,13 @@ final class FrameTest extends TestCase
         )->cutPlan->sheets;
         self::assertCount(2, $sheet->frame->rings(), 'the middle of a ring is left free');
         // Two bars 20 mm apart: a finger does not get between frames 12 mm apart, so they are one.
-        $bars = [Stack::box('chalk', 0, 90, 80, 10), Stack::box('chalk', 0, 120, 80, 10)];
-        $count = static fn (array ...$forms): int => \count(
-            Stack::plan(\array_values($forms), more: ['weeding' => (object) ['frame' => 'hugging', 'distance' => 4_000]])->cutPlan->sheets[0]->frame->pieces(),
-        );
-        self::assertSame(1, $count(...$bars));
-        self::assertSame(2, $count($bars[0], Stack::box('chalk', 0, 150, 80, 10)));
+        $bar = Stack::box('chalk', 0, 90, 80, 10);
+        $count = static fn (int $down): int => \count(Stack::plan(
+            [$bar, Stack::box('chalk', 0, $down, 80, 10)],
+            more: ['weeding' => (object) ['frame' => 'hugging', 'distance' => 4_000]],
+        )->cutPlan->sheets[0]->frame->pieces());
+        self::assertSame(1, $count(120));
+        self::assertSame(2, $count(150));
     }
 
     public function testCardsThatHangTogetherHaveOneFrame(): void

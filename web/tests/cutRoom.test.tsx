@@ -84,6 +84,8 @@ const layer: CutLayerCard = {
     fits: true,
     ink: 'M0 0 9 9 0 9Z',
     frame: 'M0 0 9 0 9 9Z',
+    hard: 'M3 3 4 3 4 4Z',
+    hardPlaces: 1,
     pieces: 16,
     toWeed: 6,
     narrowest: 3400,

@@ -31,10 +31,11 @@ final readonly class Weeding
     private const CORNER = 0.5;
 
     /**
-     * @param int   $holes       pieces of waste inside of others
-     * @param float $smallest    how broad the narrowest hole is, in µm; 0 where there is none
-     * @param float $outline     in µm
-     * @param int   $thinStrokes beside which one has to be careful
+     * @param int          $holes       pieces of waste inside of others
+     * @param float        $smallest    how broad the narrowest hole is, in µm; 0 where there is none
+     * @param float        $outline     in µm
+     * @param int          $thinStrokes beside which one has to be careful
+     * @param list<Region> $hard        where: small holes, necks of the waste, thin strokes
      */
     private function __construct(
         public int $holes,
@@ -43,6 +44,7 @@ final readonly class Weeding
         public float $outline,
         public int $necks,
         public int $thinStrokes,
+        public array $hard,
     ) {
     }
 
@@ -51,16 +53,20 @@ final readonly class Weeding
         $holes = $sheet->region->holes();
         $breadths = \array_map(static fn (Region $hole): float => 2.0 * $hole->inscribedRadius(), $holes);
         $filled = $sheet->region->union(...$holes);
-        $waste = $sheet->box->toRegion()->subtract($filled);
+        $waste = $sheet->frame->subtract($filled);
         $limit = (int) (self::THIN * FilmLimits::of($sheet->film)->thinnestStroke);
+
+        $small = \array_filter($holes, static fn (int $at): bool => $breadths[$at] < self::HOOK, \ARRAY_FILTER_USE_KEY);
+        [$necks, $strokes] = [self::narrow($waste, self::HOLD), self::narrow($sheet->region, $limit)];
 
         return new self(
             holes: \count($holes),
-            smallHoles: \count(\array_filter($breadths, static fn (float $breadth): bool => $breadth < self::HOOK)),
+            smallHoles: \count($small),
             smallest: [] === $breadths ? 0.0 : \min($breadths),
             outline: $filled->perimeter(),
-            necks: self::narrow($waste, self::HOLD),
-            thinStrokes: self::narrow($sheet->region, $limit),
+            necks: \count($necks),
+            thinStrokes: \count($strokes),
+            hard: [...\array_values($small), ...$necks, ...$strokes],
         );
     }
 
@@ -75,11 +81,11 @@ final readonly class Weeding
             + $factors->stroke * $this->thinStrokes;
     }
 
-    /** How many places of a region are narrower than a breadth, corners aside. */
-    private static function narrow(Region $region, int $breadth): int
+    /** @return list<Region> where a region is narrower than a breadth, corners aside */
+    private static function narrow(Region $region, int $breadth): array
     {
         $places = $region->subtract($region->open(\intdiv($breadth, 2)))->pieces();
 
-        return \count(\array_filter($places, static fn (Region $place): bool => $place->area() > self::CORNER * $breadth * $breadth));
+        return \array_values(\array_filter($places, static fn (Region $place): bool => $place->area() > self::CORNER * $breadth * $breadth));
     }
 }

@@ -7,12 +7,14 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Cut\Weeding\Weeding;
+use Uvret\Cut\Weeding\WeedingFactors;
+use Uvret\Geometry\Region;
 
 /** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
     required: [
-        'film', 'length', 'across', 'fits', 'ink', 'frame', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
+        'film', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
         'blade', 'force', 'speed', 'passes', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
     ],
 )]
@@ -31,6 +33,10 @@ final readonly class CutLayerCard
         public string $ink,
         #[OA\Property(description: 'The frames, the marks and what parts the waste, the same.')]
         public string $frame,
+        #[OA\Property(description: 'Where it is hard to weed, the same: small holes, narrow waste, thin strokes.')]
+        public string $hard,
+        #[OA\Property(description: 'How many places those are.')]
+        public int $hardPlaces,
         #[OA\Property]
         public int $pieces,
         #[OA\Property]
@@ -67,10 +73,11 @@ final readonly class CutLayerCard
     }
 
     /**
-     * @param KnifePlan $plan as it lies on the film
-     * @param object    $film as the design has it
+     * @param KnifePlan      $plan  as it lies on the film
+     * @param object         $film  as the design has it
+     * @param WeedingFactors $hands how quick those of the shop are
      */
-    public static function of(KnifePlan $plan, object $film, FilmSettings $rack, ?\DateTimeImmutable $cutAt): self
+    public static function of(KnifePlan $plan, object $film, FilmSettings $rack, WeedingFactors $hands, ?\DateTimeImmutable $cutAt): self
     {
         $sheet = $plan->sheet;
         $weeding = Weeding::of($sheet);
@@ -87,10 +94,15 @@ final readonly class CutLayerCard
             fits: $sheet->fits(),
             ink: $data('hole', 'outline'),
             frame: $data('mark', 'parting', 'frame'),
+            hard: \implode('', \array_map(
+                static fn (Region $place): string => \implode('', \array_map(self::path(...), $sheet->alongFilm($place)->rings())),
+                $weeding->hard,
+            )),
+            hardPlaces: \count($weeding->hard),
             pieces: $sheet->pieces(),
             toWeed: $sheet->toWeed(),
             narrowest: (int) \round($weeding->smallest),
-            weeding: \round($weeding->seconds(), 1),
+            weeding: \round($weeding->seconds($hands), 1),
             seconds: \round($plan->seconds, 1),
             travel: (int) \round($plan->travel),
             saved: (int) \round($plan->saved()),

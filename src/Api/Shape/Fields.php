@@ -46,6 +46,23 @@ final readonly class Fields
         return !\is_int($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
     }
 
+    /** @throws BadRequest with what is asked for */
+    public function decimal(string $field, string $asked, float $least, float $most): float
+    {
+        $value = $this->data[$field] ?? null;
+        $value = \is_int($value) ? (float) $value : $value;
+
+        return !\is_float($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
+    }
+
+    /** @throws BadRequest where there is no such object */
+    public function part(string $field): self
+    {
+        $value = $this->data[$field] ?? null;
+
+        return new self(\is_array($value) ? $value : throw BadRequest::shape("an object with $field"), "$this->path$field/");
+    }
+
     /**
      * @return string like 2027-06-04
      *

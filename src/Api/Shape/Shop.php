@@ -9,7 +9,7 @@ use Uvret\App\Entity\ShopUsage;
 use Uvret\Geometry\Unit;
 
 /** The shop itself. */
-#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit'])]
+#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding'])]
 final readonly class Shop
 {
     private function __construct(
@@ -19,12 +19,14 @@ final readonly class Shop
         public string $name,
         #[OA\Property(type: 'string', description: 'The unit that new designs are measured in.', enum: ['mm', 'in'])]
         public Unit $unit,
+        #[OA\Property(ref: '#/components/schemas/ShopWeeding')]
+        public ShopWeeding $weeding,
     ) {
     }
 
     public static function of(ShopUsage $usage): self
     {
-        return new self($usage->version, $usage->name, $usage->unit);
+        return new self($usage->version, $usage->name, $usage->unit, ShopWeeding::of($usage->weeding));
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -37,6 +39,7 @@ final readonly class Shop
             $fields->number('version', 'Say which version was changed.', 0, \PHP_INT_MAX),
             \mb_strlen($name) > 80 ? throw BadRequest::field('name', 'The shop’s name may have up to 80 characters.') : $name,
             Unit::tryFrom($fields->optionalText('unit')) ?? throw BadRequest::field('unit', 'Choose millimetres or inches.'),
+            ShopWeeding::from($fields->part('weeding')),
         );
     }
 }

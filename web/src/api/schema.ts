@@ -762,6 +762,10 @@ export interface components {
             ink: string;
             /** @description The frames, the marks and what parts the waste, the same. */
             frame: string;
+            /** @description Where it is hard to weed, the same: small holes, narrow waste, thin strokes. */
+            hard: string;
+            /** @description How many places those are. */
+            hardPlaces: number;
             pieces: number;
             toWeed: number;
             /** @description How broad the narrowest hole is; 0 where there is none. */
@@ -2587,6 +2591,7 @@ export interface components {
              * @enum {string}
              */
             unit: "mm" | "in";
+            weeding: components["schemas"]["ShopWeeding"];
         };
         /**
          * Shop blank
@@ -2603,6 +2608,39 @@ export interface components {
                 width: components["schemas"]["DesignExtent"];
                 placements: components["schemas"]["DesignPlacement"][];
             }[];
+        };
+        /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
+        ShopWeeding: {
+            /**
+             * Format: float
+             * @description To begin with a layer and to look it over in the end.
+             */
+            begin: number;
+            /**
+             * Format: float
+             * @description For each metre of outline.
+             */
+            metre: number;
+            /**
+             * Format: float
+             * @description Where the waste is narrower than a finger’s hold.
+             */
+            neck: number;
+            /**
+             * Format: float
+             * @description For each hole.
+             */
+            hole: number;
+            /**
+             * Format: float
+             * @description More for a hole that no hook goes into.
+             */
+            small: number;
+            /**
+             * Format: float
+             * @description Beside a thin stroke.
+             */
+            stroke: number;
         };
         /** @description What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
         SlipResult: {

@@ -21,7 +21,7 @@ interface Props {
 
 /** A layer as it lies on its film, blade side up: the roll at the left, the film drawn out to the right. */
 export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
-    const { film, length, across, ink, frame } = layer;
+    const { film, length, across, ink, frame, hard } = layer;
     const width = Math.min(film.width, across + BESIDE);
     const end = length + BESIDE;
     const [left, right] = [-2.2 * ROLL, end];
@@ -81,6 +81,16 @@ export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
                     fill="none"
                     className={dark ? 'stroke-white' : 'stroke-ink'}
                 >
+                    {chosen && (
+                        <path
+                            data-part="hard"
+                            d={hard}
+                            vectorEffect="non-scaling-stroke"
+                            strokeWidth="4"
+                            strokeLinejoin="round"
+                            className="fill-marigold stroke-marigold"
+                        />
+                    )}
                     <path d={ink} vectorEffect="non-scaling-stroke" strokeWidth="1" />
                     <path d={frame} vectorEffect="non-scaling-stroke" strokeWidth="1" strokeDasharray="5 3" />
                     {off && (

@@ -47,6 +47,8 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                 </Figure>
             </dl>
             <p className="mt-1 text-xs text-quiet">
+                {layer.hardPlaces > 0 &&
+                    `${layer.hardPlaces} ${layer.hardPlaces === 1 ? 'place is' : 'places are'} hard to weed, marked on the film: small holes, narrow waste, thin strokes. `}
                 {layer.narrowest > 0 && `The narrowest hole is ${(layer.narrowest / 1000).toFixed(1)} mm broad. `}
                 Blade, force, speed and passes are from the film rack. The order of the cuts saves {metres(
                     layer.saved,

@@ -5,6 +5,7 @@ import { shop } from '../api/queries';
 import { Header } from '../ui/Header';
 import { Message } from '../ui/Message';
 import { NotSaved } from '../ui/NotSaved';
+import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
 import { TextField } from '../ui/TextField';
 import { useShop } from './useShop';
@@ -28,6 +29,15 @@ export function ShopPage() {
         </div>
     );
 }
+
+const hands = [
+    ['begin', 'to begin a layer'],
+    ['metre', 'a metre of outline'],
+    ['neck', 'a narrow place'],
+    ['hole', 'a hole'],
+    ['small', 'more for a small hole'],
+    ['stroke', 'a thin stroke'],
+] as const satisfies readonly (readonly [keyof Shop['weeding'], string])[];
 
 function Settings({ now }: { now: Shop }) {
     const { value, change, note, saving, retry } = useShop(now);
@@ -53,6 +63,30 @@ function Settings({ now }: { now: Shop }) {
                     onChange={(unit) => change((shop) => ({ ...shop, unit }))}
                 />
             </div>
+            <fieldset className="stitch grid gap-2 pt-3">
+                <legend className="sr-only">Weeding</legend>
+                <p className="text-xs text-quiet">
+                    How long weeding takes your hands, in seconds. The Cut room reckons its minutes by this.
+                </p>
+                <div className="grid grid-cols-2 gap-x-6 gap-y-1.5">
+                    {hands.map(([factor, say]) => (
+                        <span key={factor} className="flex items-center justify-between gap-2 text-xs">
+                            {say}
+                            <NumberField
+                                label={`Seconds ${say}`}
+                                unit="s"
+                                value={value.weeding[factor]}
+                                least={0}
+                                most={600}
+                                digits={1}
+                                onChange={(seconds) =>
+                                    change((shop) => ({ ...shop, weeding: { ...shop.weeding, [factor]: seconds } }))
+                                }
+                            />
+                        </span>
+                    ))}
+                </div>
+            </fieldset>
             <p className="stitch pt-3 text-xs text-quiet">
                 Designs that exist keep their own unit. To keep the whole shop safe, run{' '}
                 <code className="whitespace-nowrap">bin/console uvret:backup shop.zip</code> now and then; it works

@@ -32,6 +32,14 @@ export const empty = {
     motifs: [],
     clean: { kept: [] },
     layering: { usual: { kind: 'trapped', width: 300 }, joints: [], marks: { kind: 'none' }, thickest: 500 },
+    weeding: {
+        frame: 'rectangle',
+        around: 'design',
+        margins: { left: 6000, right: 6000, top: 6000, bottom: 6000 },
+        distance: 4000,
+        relief: false,
+        together: false,
+    },
 } as unknown as Design;
 
 /** A card, whose groups may be left out in what is said of it. */

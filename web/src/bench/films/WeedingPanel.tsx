@@ -3,15 +3,15 @@ import { Choice } from '../../ui/Choice';
 import { LengthField } from '../../ui/LengthField';
 import { Segments } from '../../ui/Segments';
 import { withWeeding } from '../model/edits';
-import { Row, Rows } from '../shared/Row';
 import { useBench, useBenchStore } from '../state/store';
 
-const around: readonly { value: Weeding['around']; say: string }[] = [
+const around = [
     { value: 'design', say: 'the same for all layers' },
     { value: 'layer', say: 'one for each layer' },
     { value: 'group', say: 'one for each group' },
     { value: 'card', say: 'one for each card' },
-];
+] as const satisfies readonly { value: Weeding['around']; say: string }[];
+type Around = (typeof around)[number];
 
 const sides = ['left', 'right', 'top', 'bottom'] as const;
 
@@ -22,66 +22,65 @@ export function WeedingPanel() {
     const marks = useBench(({ design, sheet }) => sheet.layers.length > 1 && design.layering.marks);
     const several = useBench(({ sheet }) => sheet.layers.length > 1);
     const { change } = useBenchStore().getState();
-    const chosen = around.find(({ value }) => value === weeding.around) ?? around[0];
+    const chosen: Around = around.find(({ value }) => value === weeding.around) ?? around[0];
     const boxed = marks === 'box';
     return (
         <section aria-label="Weeding" className="card grid gap-2 p-2 text-xs">
-            <Rows>
-                <Row name="Frame">
-                    <Segments
-                        label="Shape of the frames"
-                        small
-                        value={weeding.frame}
-                        options={[
-                            { value: 'rectangle', show: 'rectangle' },
-                            { value: 'hugging', show: 'hugging' },
-                        ]}
-                        onChange={(frame) => change(withWeeding((now) => (now.frame = frame)))}
-                    />
-                    <Choice
-                        label="What has a frame of its own"
-                        className="w-full"
-                        value={chosen}
-                        options={around}
-                        by={(option) => option?.value ?? ''}
-                        show={(option) => option?.say}
-                        onChange={(option) => option && change(withWeeding((now) => (now.around = option.value)))}
-                    />
-                </Row>
-                {weeding.frame === 'rectangle' ? (
-                    <Row name="Margins">
-                        <span className="grid grid-cols-2 gap-1">
-                            {sides.map((side) => (
-                                <LengthField
-                                    key={side}
-                                    label={`Margin at the ${side}`}
-                                    slim
-                                    atRight
-                                    note={side}
-                                    value={weeding.margins[side]}
-                                    unit={unit}
-                                    least={2_000}
-                                    most={100_000}
-                                    onChange={(length) => change(withWeeding((now) => (now.margins[side] = length)))}
-                                />
-                            ))}
+            <span className="flex items-center justify-between gap-2">
+                <span className="text-quiet">Frame</span>
+                <Segments
+                    label="Shape of the frames"
+                    small
+                    value={weeding.frame}
+                    options={[
+                        { value: 'rectangle', show: 'rectangle' },
+                        { value: 'hugging', show: 'hugging' },
+                    ]}
+                    onChange={(frame) => change(withWeeding((now) => (now.frame = frame)))}
+                />
+            </span>
+            <Choice
+                label="What has a frame of its own"
+                className="w-full"
+                value={chosen}
+                options={around}
+                by={({ value }) => value}
+                show={({ say }) => say}
+                onChange={({ value }) => change(withWeeding((now) => (now.around = value)))}
+            />
+            {weeding.frame === 'rectangle' ? (
+                <span className="grid grid-cols-[repeat(2,auto)] items-center gap-1">
+                    {sides.map((side) => (
+                        <span key={side} className="flex items-center justify-between gap-1.5 text-quiet">
+                            {side}
+                            <LengthField
+                                label={`Margin at the ${side}`}
+                                slim
+                                atRight
+                                value={weeding.margins[side]}
+                                unit={unit}
+                                least={2_000}
+                                most={100_000}
+                                onChange={(length) => change(withWeeding((now) => (now.margins[side] = length)))}
+                            />
                         </span>
-                    </Row>
-                ) : (
-                    <Row name="Off the ink">
-                        <LengthField
-                            label="How far the frames stay off the ink"
-                            slim
-                            note={unit}
-                            value={weeding.distance}
-                            unit={unit}
-                            least={2_000}
-                            most={100_000}
-                            onChange={(length) => change(withWeeding((now) => (now.distance = length)))}
-                        />
-                    </Row>
-                )}
-            </Rows>
+                    ))}
+                </span>
+            ) : (
+                <span className="flex items-center justify-between gap-2 text-quiet">
+                    off the ink by
+                    <LengthField
+                        label="How far the frames stay off the ink"
+                        atRight
+                        note={unit}
+                        value={weeding.distance}
+                        unit={unit}
+                        least={2_000}
+                        most={100_000}
+                        onChange={(length) => change(withWeeding((now) => (now.distance = length)))}
+                    />
+                </span>
+            )}
             {boxed ? (
                 <p className="text-quiet">The box is the registration mark, so all layers have the same one.</p>
             ) : (

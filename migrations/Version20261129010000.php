@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Migrations;
+
+use Doctrine\DBAL\Schema\Schema;
+use Doctrine\Migrations\AbstractMigration;
+
+final class Version20261129010000 extends AbstractMigration
+{
+    public function getDescription(): string
+    {
+        return 'How quick the hands of the shop are at weeding.';
+    }
+
+    public function up(Schema $schema): void
+    {
+        $this->addSql("ALTER TABLE shop_usage ADD COLUMN weeding CLOB DEFAULT '{}' NOT NULL");
+    }
+}
