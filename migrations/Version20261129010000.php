@@ -11,11 +11,12 @@ final class Version20261129010000 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return 'How quick the hands of the shop are at weeding.';
+        return 'How quick the hands of the shop are at weeding, and cuts of some pieces only.';
     }
 
     public function up(Schema $schema): void
     {
+        $this->addSql('ALTER TABLE cut_run ADD COLUMN is_whole BOOLEAN DEFAULT 1 NOT NULL');
         $this->addSql("ALTER TABLE shop_usage ADD COLUMN weeding CLOB DEFAULT '{}' NOT NULL");
     }
 }

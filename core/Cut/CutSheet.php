@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Cut;
 
+use Uvret\Cut\Frame\Frame;
 use Uvret\Design\Film;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
+use Uvret\Separate\Marks;
 
 /**
  * One cut layer as the knife sees it, blade side up.
@@ -64,6 +66,50 @@ final readonly class CutSheet
     public function toWeed(): int
     {
         return \count($this->frame->pieces()) + \count($this->parting) + \count($this->region->rings()) - $this->pieces();
+    }
+
+    /** The same, lying a quarter turn round on the film. */
+    public function turnedRound(): self
+    {
+        return new self(
+            film: $this->film,
+            region: $this->region,
+            marks: $this->marks,
+            frame: $this->frame,
+            box: $this->box,
+            turned: !$this->turned,
+            parting: $this->parting,
+            worn: $this->worn,
+        );
+    }
+
+    /**
+     * Only some of its pieces, each in a rectangle of its own, to be cut again.
+     *
+     * @param non-empty-list<int> $pieces their numbers
+     *
+     * @return self|null null where it has no such pieces
+     */
+    public function only(array $pieces): ?self
+    {
+        $all = $this->region->pieces();
+        $own = \array_values(\array_intersect_key($all, \array_flip($pieces)));
+        if (\count($own) < \count(\array_unique($pieces))) {
+            return null;
+        }
+        $frame = Frame::of(\array_map(static fn (Region $piece): Box => ($piece->bounds() ?? new Box(0, 0, 0, 0))->grown(Marks::MARGIN), $own))->region;
+        $box = $frame->bounds() ?? new Box(0, 0, 0, 0);
+        $corner = Affine::move(-$box->left, -$box->bottom);
+        $cut = new self(
+            film: $this->film,
+            region: Region::empty()->union(...$own)->transform($corner),
+            marks: Region::empty(),
+            frame: $frame->transform($corner),
+            box: $box->moved(-$box->left, -$box->bottom),
+            turned: $this->turned,
+        );
+
+        return $cut->fits() ? $cut : $cut->turnedRound();
     }
 
     /** Something of it as it lies on the film: x along the film, y across it, from the corner where the sheet begins. */

@@ -17,6 +17,7 @@ use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
+use Uvret\Layout\Rows;
 use Uvret\Plan\Planner;
 
 #[AsCommand(
@@ -40,6 +41,7 @@ final class CutCommand extends Command
             ->addOption('film', null, InputOption::VALUE_REQUIRED, 'The id of the film whose layer is written; may be left out where there is only one')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'svg, hpgl, dxf or pdf', 'svg')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'The file to write')
+            ->addOption('copies', null, InputOption::VALUE_REQUIRED, 'How many of it, side by side in rows', '1')
             ->addOption('no-compensation', null, InputOption::VALUE_NONE, 'The path of the tip, for a cutter that makes up for the blade’s offset itself');
     }
 
@@ -76,7 +78,11 @@ final class CutCommand extends Command
 
             return self::refused($input, $output, '' === $films ? 'Nothing of this design is cut.' : $choose);
         }
-        $knifePlan = $this->knife->plan($sheet, new KnifeSettings(compensate: true !== $input->getOption('no-compensation')));
+        $copies = (int) self::text($input->getOption('copies'));
+        if ($copies < 1) {
+            return self::refused($input, $output, 'Say with --copies=N how many are wanted, 1 or more.');
+        }
+        $knifePlan = $this->knife->plan(Rows::of($sheet, $copies)->sheet(), new KnifeSettings(compensate: true !== $input->getOption('no-compensation')));
         if (false === @\file_put_contents($out, $format->write($knifePlan))) {
             return self::refused($input, $output, "$out cannot be written.");
         }

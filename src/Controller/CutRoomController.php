@@ -51,6 +51,7 @@ final readonly class CutRoomController
     #[Route('/api/cut-room/designs/{id}', methods: 'GET')]
     #[OA\Get(path: '/api/cut-room/designs/{id}', operationId: 'showCutLayers', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'copies', schema: new OA\Schema(type: 'integer', default: 1, maximum: 200, minimum: 1)),
     ], responses: [
         new OA\Response(
             response: 200,
@@ -58,9 +59,11 @@ final readonly class CutRoomController
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/CutLayerCard')),
         ),
     ])]
-    public function layers(string $id): JsonResponse
+    public function layers(string $id, Request $request): JsonResponse
     {
-        return new JsonResponse($this->room->layers($this->designs->get($id)));
+        $copies = \max(1, \min(CutRoom::MOST, $request->query->getInt('copies', 1)));
+
+        return new JsonResponse($this->room->layers($this->designs->get($id), $copies));
     }
 
     #[Route('/api/cuts', methods: 'POST')]
@@ -69,6 +72,13 @@ final readonly class CutRoomController
         content: new OA\JsonContent(required: ['design', 'film'], properties: [
             new OA\Property(property: 'design', type: 'string'),
             new OA\Property(property: 'film', type: 'string'),
+            new OA\Property(property: 'copies', type: 'integer', maximum: 200, minimum: 1),
+            new OA\Property(
+                property: 'pieces',
+                description: 'Only these pieces of the layer, by their numbers.',
+                type: 'array',
+                items: new OA\Items(type: 'integer'),
+            ),
         ], type: 'object'),
     ), responses: [
         new OA\Response(response: 201, description: 'On its way to the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
@@ -81,7 +91,12 @@ final readonly class CutRoomController
     public function start(Request $request): JsonResponse
     {
         $asked = Fields::fromJson($request->getContent());
-        $run = $this->room->cut($this->designs->get($asked->text('design', 'Choose a design.')), $asked->text('film', 'Choose a film.'));
+        $run = $this->room->cut(
+            $this->designs->get($asked->text('design', 'Choose a design.')),
+            $asked->text('film', 'Choose a film.'),
+            $asked->number('copies', 'Type from 1 to 200 copies.', 1, CutRoom::MOST, 1),
+            $asked->numbers('pieces', 'Choose pieces of the layer.'),
+        );
 
         return new JsonResponse(CutRunCard::of($run), 201);
     }

@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
+use Uvret\App\Cutting\CutRoom;
 use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\File\CutterFiles;
@@ -17,6 +18,7 @@ use Uvret\Cut\File\WearSide;
 use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Design\Line;
+use Uvret\Layout\Rows;
 use Uvret\Parcel\DesignFile;
 use Uvret\Proof\Proof;
 use Uvret\Proof\ProofNotes;
@@ -34,13 +36,16 @@ final readonly class DownloadController
     }
 
     #[Route('/api/designs/{id}/blade-side/{film}.{format}', methods: 'GET')]
-    public function bladeSide(string $id, string $film, string $format): Response
+    public function bladeSide(string $id, string $film, string $format, Request $request): Response
     {
+        $copies = \max(1, \min(CutRoom::MOST, $request->query->getInt('copies', 1)));
         $written = $this->formats->named($format) ?? throw new NotFoundHttpException("Blade sides are not written as $format.");
         $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
         foreach ($plan->cutPlan->sheets as $sheet) {
             if ($sheet->film->id === $film) {
-                return $this->file($written->write($this->knife->plan($sheet, new KnifeSettings())), "$id-$film-blade-side.$format", $written->mediaType());
+                $name = 1 === $copies ? "$id-$film-blade-side.$format" : "$id-$film-$copies-blade-sides.$format";
+
+                return $this->file($written->write($this->knife->plan(Rows::of($sheet, $copies)->sheet(), new KnifeSettings())), $name, $written->mediaType());
             }
         }
         throw new NotFoundHttpException('Nothing of this design is cut from that film.');

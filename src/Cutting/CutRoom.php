@@ -24,6 +24,7 @@ use Uvret\Cut\CutSheet;
 use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
+use Uvret\Layout\Rows;
 use Uvret\Plan\Plan;
 use Uvret\Snags\Snag;
 
@@ -32,6 +33,9 @@ final readonly class CutRoom
 {
     /** A sheet stays so far from the ends of what it needs of a film, in µm. */
     private const EDGE = 2_000;
+
+    /** So many copies can be laid out at once. */
+    public const MOST = 200;
 
     public function __construct(
         private Drafting $drafting,
@@ -43,8 +47,8 @@ final readonly class CutRoom
     ) {
     }
 
-    /** @return list<CutLayerCard> in press order */
-    public function layers(JobDesign $design): array
+    /** @return list<CutLayerCard> in press order, each so many times */
+    public function layers(JobDesign $design, int $copies): array
     {
         $draft = $this->drafting->draft($design->document);
         /** @var list<\stdClass&object{id: string}> $films */
@@ -53,13 +57,17 @@ final readonly class CutRoom
 
         $hands = ShopWeeding::of($this->entities->find(ShopUsage::class, ShopUsage::ID)->weeding ?? '{}')->factors();
 
-        return \array_map(function (CutSheet $sheet) use ($films, $design, $hands): CutLayerCard {
+        return \array_map(function (CutSheet $sheet) use ($films, $design, $hands, $copies): CutLayerCard {
             $film = $sheet->film->id;
             $rack = $this->rack($film);
 
+            $rows = Rows::of($sheet, $copies);
+
             return CutLayerCard::of(
-                plan: $this->plan($sheet, $rack)->onFilm(),
+                rows: $rows,
+                plan: $this->plan($rows->copy, $rack)->onFilm(),
                 film: $films[$film] ?? throw new \LogicException('A layer has a film of its design.'),
+                wanted: $design->job->quantity(),
                 rack: $rack,
                 hands: $hands,
                 cutAt: $this->runs->lastCut($design->id, $film),
@@ -68,11 +76,13 @@ final readonly class CutRoom
     }
 
     /**
-     * A layer that is to be cut now.
+     * A layer that is to be cut now, or some of its pieces once more.
+     *
+     * @param list<int> $pieces their numbers; none for all of the layer
      *
      * @throws BadRequest where the cutter is not made ready for it
      */
-    public function cut(JobDesign $design, string $film): CutRun
+    public function cut(JobDesign $design, string $film, int $copies = 1, array $pieces = []): CutRun
     {
         $plan = $this->drafting->draft($design->document)->plan;
         $sheet = self::sheet($plan, $film) ?? throw BadRequest::field('film', 'Nothing of this design is cut from that film.');
@@ -81,7 +91,21 @@ final readonly class CutRoom
             throw BadRequest::field('design', $why);
         }
 
-        return $this->start($design->id, "{$design->job->title}: {$plan->design->name}, {$sheet->film->name}", $sheet);
+        $of = match (true) {
+            [] !== $pieces => 1 === \count($pieces) ? ', one piece' : \sprintf(', %d pieces', \count($pieces)),
+            $copies > 1 => ", $copies times",
+            default => '',
+        };
+        $cut = [] === $pieces ? Rows::of($sheet, $copies)->sheet() : $sheet->only($pieces);
+        \sort($pieces);
+
+        return $this->start(
+            $design->id,
+            "{$design->job->title}: {$plan->design->name}, {$sheet->film->name}$of",
+            $cut ?? throw BadRequest::field('pieces', 'The layer was changed and has no such pieces any more. Choose them again.'),
+            [] === $pieces && 1 === $copies ? \array_keys($sheet->region->pieces()) : $pieces,
+            [] === $pieces,
+        );
     }
 
     /**
@@ -94,11 +118,16 @@ final readonly class CutRoom
         $rack = $this->entities->find(RackFilm::class, $film) ?? throw BadRequest::field('film', 'The rack has no such film.');
         $sheet = $this->drafting->draft(TestCut::document($rack->film))->plan->cutPlan->sheets[0];
 
-        return $this->start('', "Test cut: {$sheet->film->name}", $sheet);
+        return $this->start('', "Test cut: {$sheet->film->name}", $sheet, [], true);
     }
 
-    /** @throws BadRequest where the cutter is not made ready for it */
-    private function start(string $design, string $title, CutSheet $sheet): CutRun
+    /**
+     * @param list<int> $pieces  the numbers in the layer of the pieces of the sheet
+     * @param bool      $isWhole whether the layer counts as cut by it
+     *
+     * @throws BadRequest where the cutter is not made ready for it
+     */
+    private function start(string $design, string $title, CutSheet $sheet, array $pieces, bool $isWhole): CutRun
     {
         $rack = $this->rack($sheet->film->id);
         $loaded = $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
@@ -112,11 +141,12 @@ final readonly class CutRoom
             design: $design,
             film: $sheet->film->id,
             title: $title,
-            instructions: Instructions::of($knifePlan)->toJson(),
+            instructions: Instructions::of($knifePlan, $pieces)->toJson(),
             rings: \count($knifePlan->rings),
             seconds: $knifePlan->seconds,
             length: $sheet->filmLength() + self::EDGE,
             madeAt: new \DateTimeImmutable(),
+            isWhole: $isWhole,
         );
         $this->runs->add($run);
         $this->bus->dispatch(new SendCut($run->id));

@@ -24,6 +24,7 @@ final readonly class Instructions
      * @param list<list<int>> $rings  where the tip is to go, in µm from the sheet's corner
      * @param int|null        $turnAt where along the film the blade is turned first, by a stroke of its own; null where it is not
      * @param int             $passes how often each ring is cut
+     * @param list<int|null>  $pieces which piece of the layer each ring belongs to; null for none, or where that is not known
      */
     public function __construct(
         public string $begin,
@@ -32,10 +33,12 @@ final readonly class Instructions
         public array $rings,
         public ?int $turnAt,
         public int $passes,
+        public array $pieces = [],
     ) {
     }
 
-    public static function of(KnifePlan $plan): self
+    /** @param list<int> $pieces the numbers in the layer of the pieces of the sheet */
+    public static function of(KnifePlan $plan, array $pieces = []): self
     {
         // Nothing stands behind the last semicolon, so that what is carried out is all that was sent.
         $tight = static fn (string $text): string => \str_replace("\n", '', $text);
@@ -48,12 +51,13 @@ final readonly class Instructions
             rings: \array_map(static fn (KnifeRing $ring): array => $ring->points, $plan->rings),
             turnAt: [] === $plan->turning ? null : \intdiv($plan->sheet->filmLength(), 2),
             passes: $plan->settings->passes,
+            pieces: \array_map(static fn (KnifeRing $ring): ?int => $pieces[$ring->piece] ?? null, $plan->rings),
         );
     }
 
     public static function fromJson(string $json): self
     {
-        /** @var array{begin: string, lines: list<string>, end: string, rings: list<list<int>>, turnAt: int|null, passes: int} $parts */
+        /** @var array{begin: string, lines: list<string>, end: string, rings: list<list<int>>, turnAt: int|null, passes: int, pieces?: list<int|null>} $parts */
         $parts = \json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
         return new self(...$parts);

@@ -87,6 +87,9 @@ class CutRun
         public readonly int $length,
         #[ORM\Column(type: 'datetime_immutable')]
         public \DateTimeImmutable $madeAt,
+        /** Whether all of the layer is cut, not only some of its pieces once more. */
+        #[ORM\Column(options: ['default' => true])]
+        public readonly bool $isWhole = true,
     ) {
     }
 

@@ -53,7 +53,7 @@ final readonly class CutRuns
     /** @return list<CutRun> the latest first */
     public function over(int $most): array
     {
-        return $this->entities->getRepository(CutRun::class)->findBy(['state' => [CutState::Cut, CutState::Cancelled]], ['endedAt' => 'DESC'], $most);
+        return $this->entities->getRepository(CutRun::class)->findBy(['state' => [CutState::Cut, CutState::Cancelled]], ['endedAt' => 'DESC', 'id' => 'DESC'], $most);
     }
 
     /** @param float $since in seconds since 1970 */
@@ -78,7 +78,7 @@ final readonly class CutRuns
     public function lastCut(string $design, string $film): ?\DateTimeImmutable
     {
         return $this->entities->getRepository(CutRun::class)->findOneBy(
-            ['design' => $design, 'film' => $film, 'state' => CutState::Cut],
+            ['design' => $design, 'film' => $film, 'state' => CutState::Cut, 'isWhole' => true],
             ['endedAt' => 'DESC'],
         )?->endedAt;
     }

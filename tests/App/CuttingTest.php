@@ -24,7 +24,9 @@ use Uvret\Tests\Support\StandInCutter;
  *     length: int,
  *     secondsLeft: float|int,
  *     within: int|null,
+ *     id: string,
  *     off: int,
+ *     offPieces: list<int>,
  *     offPath: string,
  * }
  */
@@ -106,6 +108,53 @@ final class CuttingTest extends ApiCase
         self::assertGreaterThan(100, $over['within']);
         self::assertGreaterThanOrEqual($least, $over['off']);
         self::assertSame($over['off'], \substr_count($over['offPath'], 'M'));
+        // The pieces that they belong to can be cut again, by themselves, in their own frames.
+        $pieces = $over['offPieces'];
+        self::assertNotSame([], $pieces);
+        self::assertSame($pieces, \array_values(\array_unique($pieces)));
+        $some = \array_slice($pieces, 0, 2);
+        $this->cutter->press($failure, \array_map(static fn (): int => 0, $values));
+        $again = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk', 'pieces' => $some], 201);
+        self::assertStringEndsWith(', Chalk, 2 pieces', $again->string('title'));
+        self::assertLessThan($over['length'], $again->int('length'));
+        $this->until('cut', static fn (array $one): bool => $one['id'] === $again->string('id'));
+        self::assertSame([0, []], [$this->now()['off'], $this->now()['offPieces']]);
+    }
+
+    public function testPiecesThatTheLayerHasNotAndTooManyCopiesAreRefused(): void
+    {
+        $cut = ['design' => 'crew-shirt-back', 'film' => 'chalk'];
+        self::assertStringContainsString('Choose them again', $this->send('POST', '/api/cuts', [...$cut, 'pieces' => [0, 999]], 422)->string('detail'));
+        self::assertSame('pieces', $this->send('POST', '/api/cuts', [...$cut, 'pieces' => ['all']], 422)->string('path'));
+        self::assertSame('copies', $this->send('POST', '/api/cuts', [...$cut, 'copies' => 201], 422)->string('path'));
+        self::assertSame('copies', $this->send('POST', '/api/cuts', [...$cut, 'copies' => 0], 422)->string('path'));
+    }
+
+    public function testCopiesLieInRowsAndAreCutInOneGo(): void
+    {
+        $one = $this->get('/api/cut-room/designs/crew-shirt-back')->part('1');
+        $three = $this->get('/api/cut-room/designs/crew-shirt-back?copies=3')->part('1');
+        self::assertSame([1, 3], [\count((array) $one->get('places')), \count((array) $three->get('places'))]);
+        foreach (['pieces', 'toWeed', 'hardPlaces'] as $counted) {
+            self::assertSame(3 * $one->int($counted), $three->int($counted), $counted);
+        }
+        self::assertSame($one->get('ink'), $three->get('ink'));
+        self::assertSame(24, $one->int('wanted'), 'as many as the job has');
+        // Only one fits across the film of 500 mm, so the frames lie behind one another.
+        self::assertSame(3 * $one->int('length'), $three->int('length'));
+        $run = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk', 'copies' => 3], 201);
+        self::assertStringEndsWith(', Chalk, 3 times', $run->string('title'));
+        // Three frames that lie against one another: one line round all, and two between them.
+        self::assertSame(3 * 27 + 1 + 2, $run->int('rings'));
+        $stock = $this->stock('chalk');
+        $this->work();
+        $over = $this->until('cut');
+        self::assertSame([0, $stock - $over['length']], [$over['off'], $this->stock('chalk')]);
+        $this->assertCutOnce($run->string('id'));
+        // The file of the layout has all of it.
+        $this->client->request('GET', '/api/designs/crew-shirt-back/blade-side/chalk.svg?copies=3');
+        $svg = (string) $this->client->getResponse()->getContent();
+        self::assertSame($one->int('pieces') * 3, \substr_count(\explode('id="marks"', $svg)[0], '<path fill-rule'));
     }
 
     public function testItIsPausedGoneOnWithAndCancelled(): void

@@ -18,6 +18,7 @@ final class FlowTest extends TestCase
         'Compose' => ['Geometry', 'Type', 'Design'],
         'Separate' => ['Geometry', 'Design', 'Compose'],
         'Cut' => ['Geometry', 'Design', 'Compose', 'Separate'],
+        'Layout' => ['Geometry', 'Design', 'Cut'],
         'Snags' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut'],
         'Plan' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut', 'Snags'],
         'Artwork' => ['Geometry', 'Sabberworm\CSS'],

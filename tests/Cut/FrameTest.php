@@ -69,7 +69,8 @@ final class FrameTest extends TestCase
 
             $plan = (new KnifePlanner())->plan($sheet, new KnifeSettings());
             $works = \array_map(static fn (KnifeRing $ring): KnifeWork => $ring->work, $plan->rings);
-            self::assertCount(\count($sheet->region->rings()) + \count($sheet->marks->rings()) + \count($sheet->frame->rings()) + \count($sheet->parting), $works);
+            $all = [...$sheet->region->rings(), ...$sheet->marks->rings(), ...$sheet->frame->rings(), ...$sheet->parting];
+            self::assertCount(\count($all), $works);
             self::assertCount(\count($sheet->parting), \array_keys($works, KnifeWork::Parting, true));
             // All ink, then what parts the waste, then the frames.
             $rank = \array_map(static fn (KnifeWork $work): int => match ($work) {

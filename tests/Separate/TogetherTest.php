@@ -7,6 +7,7 @@ namespace Uvret\Tests\Separate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Design\DesignReader;
+use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 use Uvret\Plan\Plan;
@@ -87,12 +88,67 @@ final class TogetherTest extends TestCase
     public function testWaysAreAsFewAndAsShortAsATreeNeeds(): void
     {
         $boxes = [[0, 0], [20, 0], [60, 0], [60, 25]];
-        $pieces = \array_map(static fn (array $at): Region => (new Box(1_000 * $at[0], 1_000 * $at[1], 1_000 * $at[0] + 10_000, 1_000 * $at[1] + 10_000))->toRegion(), $boxes);
+        $box = (new Box(0, 0, 10_000, 10_000))->toRegion();
+        $pieces = \array_map(static fn (array $at): Region => $box->transform(Affine::move(1_000 * $at[0], 1_000 * $at[1])), $boxes);
         $places = Places::in((new Box(-10_000, -10_000, 90_000, 50_000))->toRegion(), 1_000);
-        $lengths = \array_map(static fn (array $way): float => \hypot($way[\count($way) - 2] - $way[0], $way[\count($way) - 1] - $way[1]), Ways::between($pieces, $places));
+        $lengths = \array_map(static function (array $way): float {
+            [$x, $y] = \array_slice($way, -2);
+
+            return \hypot($x - $way[0], $y - $way[1]);
+        }, Ways::between($pieces, $places));
         self::assertCount(3, $lengths);
         \sort($lengths);
         self::assertEqualsWithDelta([10_000, 15_000, 30_000], $lengths, 1_500);
+    }
+
+    public function testPlacesAreThePointsOfAnEvenGridInTheRegion(): void
+    {
+        $shield = Stack::plan([Stack::box('chalk', 0, 100, 50, 60, ['kind' => 'shield']), Stack::box('chalk', 60, 100, 30, 30, ['kind' => 'ring'])]);
+        $region = $shield->separation->layers[0]->region;
+        $places = Places::in($region, 1_700);
+        $box = $region->bounds();
+        self::assertNotNull($box);
+        $inside = [];
+        for ($row = 0; $box->bottom + $row * 1_700 <= $box->top; ++$row) {
+            for ($column = 0; $box->left + $column * 1_700 <= $box->right; ++$column) {
+                [$x, $y] = [$box->left + $column * 1_700, $box->bottom + $row * 1_700];
+                if ($region->contains($x, $y)) {
+                    $inside[] = "$x $y";
+                }
+            }
+        }
+        $found = \array_map(static fn (int $place): string => $places->x($place).' '.$places->y($place), \array_keys($places->inside));
+        // Points on the edge may be in or out.
+        $differ = [...\array_diff($inside, $found), ...\array_diff($found, $inside)];
+        self::assertLessThan(0.01 * \count($inside), \count($differ));
+        foreach ([0, 3] as $steps) {
+            [$x, $y] = [$box->left + 20 * 1_700 + 300, $box->bottom + 15 * 1_700 - 300];
+            $near = \array_filter(\array_keys($places->inside), static fn (int $place): bool => \abs($places->x($place) - $x) <= 300 + $steps * 1_700
+                && \abs($places->y($place) - $y) <= 300 + $steps * 1_700);
+            self::assertEqualsCanonicalizing(\array_values($near), $places->near($x, $y, $steps));
+            self::assertCount((2 * $steps + 1) ** 2, $near);
+        }
+        self::assertSame([], $places->near($box->right + 90_000, $box->top, 3), 'no place of the next row is near one beside the grid');
+        // At the left edge of the grid, nothing of the row before.
+        foreach ($places->near($box->left, $box->bottom + 51_000, 2) as $place) {
+            self::assertLessThanOrEqual($box->left + 2 * 1_700, $places->x($place));
+        }
+    }
+
+    public function testABandIsRoundAtItsEndsAndAsBroadEverywhere(): void
+    {
+        // From the middle of a large cover to another: nothing else shapes the band.
+        $layer = (new Box(0, 0, 2_000, 2_000))->toRegion()->union((new Box(50_000, 0, 52_000, 2_000))->toRegion());
+        $joined = Bands::join($layer, (new Box(-60_000, -60_000, 110_000, 60_000))->toRegion(), 1_500);
+        self::assertCount(1, $joined->pieces());
+        $box = $joined->bounds();
+        self::assertNotNull($box);
+        self::assertEqualsWithDelta(6_900, $box->height(), 950);
+        self::assertEqualsWithDelta(48_000 + 6_000, $box->width(), 1_200);
+        self::assertEqualsWithDelta(48e3 * 6e3 + \M_PI * 9e6, $joined->area(), 9e6);
+        // As much of it round either end.
+        $end = static fn (int $left): float => $joined->intersect((new Box($left, $box->bottom, $left + 6_000, $box->top))->toRegion())->area();
+        self::assertEqualsWithDelta(1.0, $end($box->left) / $end($box->right - 6_000), 0.1);
     }
 
     public function testWhatNoCoverJoinsStaysAsItIs(): void

@@ -36,6 +36,13 @@ final class Json
         return \is_int($value) ? $value : throw new \LogicException("$path is not a whole number.");
     }
 
+    public function float(string $path): float
+    {
+        $value = $this->get($path);
+
+        return \is_int($value) || \is_float($value) ? (float) $value : throw new \LogicException("$path is not a number.");
+    }
+
     public function string(string $path): string
     {
         $value = $this->get($path);

@@ -2,7 +2,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { CutLayerCard, CutRunCard, DesignCard, JobCard, LoadedCutter } from '../src/api/client';
 import { server } from '../src/api/client';
@@ -82,7 +82,10 @@ const layer: CutLayerCard = {
     length: 182_500,
     across: 274_000,
     fits: true,
-    ink: 'M0 0 9 9 0 9Z',
+    wanted: 12,
+    copies: 1,
+    places: [{ along: 0, across: 0 }],
+    ink: ['M0 0 9 9 0 9Z', 'M5 5 9 9 5 9Z'],
     frame: 'M0 0 9 0 9 9Z',
     hard: 'M3 3 4 3 4 4Z',
     hardPlaces: 1,
@@ -104,6 +107,8 @@ const layer: CutLayerCard = {
     cutAt: null,
 };
 
+const noPiece = { piece: undefined, onPiece: () => {} };
+
 const on = (children: ReactNode) =>
     render(<QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>);
 
@@ -121,7 +126,7 @@ function answers(status: number, body: object) {
 describe('a layer', () => {
     it('says how it is cut and what it takes, and is sent by a click', async () => {
         const asked = answers(201, { id: 'run' });
-        on(<LayerPanel design="crew-back" layer={layer} busy={false} />);
+        on(<LayerPanel {...noPiece} design="crew-back" layer={layer} busy={false} />);
         for (const said of ['45°', '90 g', '300 mm/s', '70 s', '6 pieces, about 2 min', '0.18 m · 1.79']) {
             expect(screen.getByText(said)).toBeTruthy();
         }
@@ -129,7 +134,7 @@ describe('a layer', () => {
             '/api/designs/crew-back/blade-side/chalk.hpgl',
         );
         await userEvent.setup().click(screen.getByRole('button', { name: 'Send to the cutter' }));
-        expect(asked).toEqual([['/api/cuts', { body: { design: 'crew-back', film: 'chalk' } }]]);
+        expect(asked).toEqual([['/api/cuts', { body: { design: 'crew-back', film: 'chalk', copies: 1, pieces: [] } }]]);
     });
 
     it.each([
@@ -138,7 +143,7 @@ describe('a layer', () => {
         ['2027-06-04', false, 'A test cut was not good on 4 Jun.'],
     ])('says what came of its test cut (%s, %s), and makes one', async (testedOn, testedGood, said) => {
         const asked = answers(201, run);
-        on(<LayerPanel design="crew-back" layer={{ ...layer, testedOn, testedGood }} busy={false} />);
+        on(<LayerPanel {...noPiece} design="crew-back" layer={{ ...layer, testedOn, testedGood }} busy={false} />);
         expect(screen.getByText(said)).toBeTruthy();
         await userEvent.setup().click(screen.getByRole('button', { name: 'Test cut' }));
         expect(asked).toEqual([['/api/test-cuts/{film}', { params: { path: { film: 'chalk' } } }]]);
@@ -146,7 +151,14 @@ describe('a layer', () => {
 
     it('says what to do where the cutter is not ready for it', async () => {
         answers(422, { title: '', detail: 'Buoy is in the cutter. Load Chalk.', path: 'cutter' });
-        on(<LayerPanel design="crew-back" layer={{ ...layer, cutAt: '2027-06-04T10:00:00+00:00' }} busy={false} />);
+        on(
+            <LayerPanel
+                {...noPiece}
+                design="crew-back"
+                layer={{ ...layer, cutAt: '2027-06-04T10:00:00+00:00' }}
+                busy={false}
+            />,
+        );
         await userEvent.setup().click(screen.getByRole('button', { name: 'Cut it again' }));
         expect(await screen.findByText('Buoy is in the cutter. Load Chalk.')).toBeTruthy();
         expect(screen.getByText('Cut on 4 Jun')).toBeTruthy();
@@ -156,7 +168,7 @@ describe('a layer', () => {
         [{ ...layer, fits: false }, false],
         [layer, true],
     ])('can’t be sent while it does not fit, or another one is cut', (own, busy) => {
-        on(<LayerPanel design="crew-back" layer={own} busy={busy} />);
+        on(<LayerPanel {...noPiece} design="crew-back" layer={own} busy={busy} />);
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Send to the cutter' }).disabled).toBe(true);
     });
 
@@ -169,6 +181,7 @@ describe('a layer', () => {
                 run={{ ...run, along: 40_000 }}
                 off="M1 1 2 2Z"
                 onChoose={() => {}}
+                {...noPiece}
             />,
         );
         expect(screen.getByRole('button', { name: 'Chalk, 0.18 m of film' }).getAttribute('aria-pressed')).toBe('true');
@@ -178,6 +191,83 @@ describe('a layer', () => {
         expect(container.querySelector('[data-part=knife]')?.parentElement?.getAttribute('transform')).toBe(
             'translate(0 299000) scale(1 -1)',
         );
+    });
+});
+
+describe('pieces and copies', () => {
+    it('a piece is stepped to and cut again, round from the last to the first', async () => {
+        const asked = answers(201, run);
+        const user = userEvent.setup();
+        const cut = { ...layer, cutAt: '2027-06-04T10:00:00+00:00' };
+        function Panel() {
+            const [piece, onPiece] = useState<number>();
+            return <LayerPanel design="crew-back" layer={cut} busy={false} piece={piece} onPiece={onPiece} />;
+        }
+        on(<Panel />);
+        const again = screen.getByRole<HTMLButtonElement>('button', { name: 'Cut this piece again' });
+        expect(again.disabled).toBe(true);
+        await user.click(screen.getByRole('button', { name: 'The next piece' }));
+        expect(screen.getByText('1 of 2')).toBeTruthy();
+        await user.click(screen.getByRole('button', { name: 'The piece before' }));
+        expect(screen.getByText('2 of 2')).toBeTruthy();
+        await user.click(again);
+        expect(asked).toEqual([
+            ['/api/cuts', { body: { design: 'crew-back', film: 'chalk', copies: 1, pieces: [1] } }],
+        ]);
+    });
+
+    it('are shown where they lie, and a click on a piece chooses it once the layer was cut', async () => {
+        const chosen: number[] = [];
+        const places = [
+            { along: 0, across: 0 },
+            { along: 0, across: 100_000 },
+        ];
+        const strip = (onPiece: ((number: number) => void) | undefined) => (
+            <FilmStrip
+                layer={{ ...layer, copies: 2, places }}
+                chosen
+                scale={0.001}
+                run={undefined}
+                off=""
+                piece={1}
+                onChoose={() => chosen.push(-1)}
+                onPiece={onPiece}
+            />
+        );
+        const { container, rerender } = on(strip(undefined));
+        const pieces = () => [...container.querySelectorAll('[data-part=piece]')];
+        expect(screen.getByText('2 copies')).toBeTruthy();
+        expect(pieces()).toHaveLength(4);
+        expect(pieces()[3]?.parentElement?.getAttribute('transform')).toBe('translate(0 100000)');
+        const user = userEvent.setup();
+        await user.click(pieces()[0] as Element);
+        rerender(
+            <QueryClientProvider client={new QueryClient()}>
+                {strip((number) => chosen.push(number))}
+            </QueryClientProvider>,
+        );
+        await user.click(pieces()[2] as Element);
+        expect(chosen).toEqual([-1, 0]);
+    });
+
+    it('of copies files and cuts are of all of them', async () => {
+        const asked = answers(201, run);
+        on(<LayerPanel {...noPiece} design="crew-back" layer={{ ...layer, copies: 12 }} busy={false} />);
+        expect(screen.getByRole('link', { name: 'PDF' }).getAttribute('href')).toBe(
+            '/api/designs/crew-back/blade-side/chalk.pdf?copies=12',
+        );
+        await userEvent.setup().click(screen.getByRole('button', { name: 'Send to the cutter' }));
+        expect(asked).toEqual([
+            ['/api/cuts', { body: { design: 'crew-back', film: 'chalk', copies: 12, pieces: [] } }],
+        ]);
+    });
+
+    it('that went elsewhere are cut again together', async () => {
+        const asked = answers(201, run);
+        const came = { ...run, state: 'cut' as const, within: 500, off: 4, offPieces: [2, 5] };
+        on(<CutterCard cutter={null} panel="" run={undefined} last={came} />);
+        await userEvent.setup().click(screen.getByRole('button', { name: 'Cut those 2 pieces again' }));
+        expect(asked).toEqual([['/api/cuts', { body: { design: 'crew-back', film: 'chalk', pieces: [2, 5] } }]]);
     });
 });
 
@@ -208,6 +298,7 @@ const run: CutRunCard = {
     endedAt: null,
     within: null,
     off: 0,
+    offPieces: [],
     offPath: '',
 };
 

@@ -52,14 +52,12 @@ final readonly class Frame
      */
     public static function of(array $boxes): self
     {
-        $shared = [];
-        foreach ($boxes as $at => $one) {
-            foreach (\array_slice($boxes, $at + 1) as $other) {
-                \array_push($shared, ...SharedEdge::between($one, $other));
-            }
-        }
+        $frames = \array_map(static fn (Box $box): Region => $box->toRegion(), $boxes);
+        $region = Region::empty()->union(...$frames);
+        // What lies inside of a frame that overlaps is no edge of it.
+        $shared = $region->area() < \array_sum(\array_map(static fn (Region $frame): float => $frame->area(), $frames)) ? [] : SharedEdge::among($frames);
 
-        return new self(Region::empty()->union(...\array_map(static fn (Box $box): Region => $box->toRegion(), $boxes)), $shared);
+        return new self($region, $shared);
     }
 
     /** The same with marks inside: where they lie outside they have frames of their own. */

@@ -4,27 +4,74 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Frame;
 
-use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
 
-/** The edge that two rectangles have in common, which is cut once. */
+/** Upright and level edges that frames which lie against one another have in common: they are cut once. */
 final class SharedEdge
 {
-    /** @return list<array{int, int, int, int}> one line from end to end, or none */
-    public static function between(Box $one, Box $other): array
+    /**
+     * @param list<Region> $frames that do not overlap
+     *
+     * @return list<array{int, int, int, int}> lines from end to end
+     */
+    public static function among(array $frames): array
     {
-        [$bottom, $top] = [\max($one->bottom, $other->bottom), \min($one->top, $other->top)];
-        [$left, $right] = [\max($one->left, $other->left), \min($one->right, $other->right)];
-        if ($bottom < $top && ($one->right === $other->left || $other->right === $one->left)) {
-            $x = $one->right === $other->left ? $one->right : $other->right;
-
-            return [[$x, $bottom, $x, $top]];
+        // By direction and place across it; where an edge runs up or to the right, the frame lies on one side, else on the other.
+        $edges = [];
+        foreach ($frames as $frame) {
+            foreach ($frame->rings() as $ring) {
+                $count = \count($ring);
+                [$x, $y] = [$ring[$count - 2], $ring[$count - 1]];
+                for ($i = 0; $i < $count; $i += 2) {
+                    [$toX, $toY] = [$ring[$i], $ring[$i + 1]];
+                    if ($x === $toX) {
+                        $edges["upright $x"][$toY > $y ? 'on' : 'back'][] = [\min($y, $toY), \max($y, $toY)];
+                    } elseif ($y === $toY) {
+                        $edges["level $y"][$toX > $x ? 'on' : 'back'][] = [\min($x, $toX), \max($x, $toX)];
+                    }
+                    [$x, $y] = [$toX, $toY];
+                }
+            }
         }
-        if ($left < $right && ($one->top === $other->bottom || $other->top === $one->bottom)) {
-            $y = $one->top === $other->bottom ? $one->top : $other->top;
-
-            return [[$left, $y, $right, $y]];
+        $shared = [];
+        foreach ($edges as $place => $ways) {
+            [$direction, $at] = \explode(' ', $place);
+            foreach (self::common($ways['on'] ?? [], $ways['back'] ?? []) as [$from, $to]) {
+                $shared[] = 'upright' === $direction ? [(int) $at, $from, (int) $at, $to] : [$from, (int) $at, $to, (int) $at];
+            }
         }
 
-        return [];
+        return $shared;
+    }
+
+    /**
+     * @param list<array{int, int}> $some
+     * @param list<array{int, int}> $others
+     *
+     * @return list<array{int, int}> stretches that lie in one of each, those that go on joined
+     */
+    private static function common(array $some, array $others): array
+    {
+        $common = [];
+        foreach ($some as [$from, $to]) {
+            foreach ($others as [$otherFrom, $otherTo]) {
+                if (\max($from, $otherFrom) < \min($to, $otherTo)) {
+                    $common[] = [\max($from, $otherFrom), \min($to, $otherTo)];
+                }
+            }
+        }
+        \sort($common);
+        $joined = [];
+        $open = null;
+        foreach ($common as $next) {
+            if (null !== $open && $open[1] >= $next[0]) {
+                $open = [$open[0], \max($open[1], $next[1])];
+            } else {
+                $joined = null === $open ? [] : [...$joined, $open];
+                $open = $next;
+            }
+        }
+
+        return null === $open ? [] : [...$joined, $open];
     }
 }

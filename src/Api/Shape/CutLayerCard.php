@@ -9,28 +9,45 @@ use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Cut\Weeding\Weeding;
 use Uvret\Cut\Weeding\WeedingFactors;
 use Uvret\Geometry\Region;
+use Uvret\Layout\Rows;
 
 /** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
     required: [
-        'film', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
+        'film', 'wanted', 'copies', 'places', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
         'blade', 'force', 'speed', 'passes', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
     ],
 )]
 final readonly class CutLayerCard
 {
+    /**
+     * @param list<array{along: int, across: int}> $places
+     * @param list<string>                         $ink
+     */
     private function __construct(
         #[OA\Property(ref: '#/components/schemas/DesignFilm')]
         public object $film,
-        #[OA\Property(description: 'How much of the film it takes.')]
+        #[OA\Property(description: 'How many the job wants.')]
+        public int $wanted,
+        #[OA\Property(description: 'How many are laid out; all that is counted is of all of them.')]
+        public int $copies,
+        #[OA\Property(description: 'Where the corner of each copy lies.', items: new OA\Items(required: ['along', 'across'], properties: [
+            new OA\Property(property: 'along', type: 'integer'),
+            new OA\Property(property: 'across', type: 'integer'),
+        ], type: 'object'))]
+        public array $places,
+        #[OA\Property(description: 'How much of the film they take.')]
         public int $length,
-        #[OA\Property(description: 'How much of the film’s width it takes.')]
+        #[OA\Property(description: 'How much of the film’s width they take.')]
         public int $across,
         #[OA\Property]
         public bool $fits,
-        #[OA\Property(description: 'SVG path data: x along the film, y across it.')]
-        public string $ink,
+        #[OA\Property(
+            description: 'The pieces of a copy in the order of their numbers, SVG path data from its corner: x along the film, y across it.',
+            items: new OA\Items(type: 'string'),
+        )]
+        public array $ink,
         #[OA\Property(description: 'The frames, the marks and what parts the waste, the same.')]
         public string $frame,
         #[OA\Property(description: 'Where it is hard to weed, the same: small holes, narrow waste, thin strokes.')]
@@ -73,13 +90,22 @@ final readonly class CutLayerCard
     }
 
     /**
-     * @param KnifePlan      $plan  as it lies on the film
-     * @param object         $film  as the design has it
-     * @param WeedingFactors $hands how quick those of the shop are
+     * @param KnifePlan      $plan   of a copy as it lies on the film
+     * @param int            $wanted how many the job wants
+     * @param object         $film   as the design has it
+     * @param WeedingFactors $hands  how quick those of the shop are
      */
-    public static function of(KnifePlan $plan, object $film, FilmSettings $rack, WeedingFactors $hands, ?\DateTimeImmutable $cutAt): self
-    {
+    public static function of(
+        Rows $rows,
+        KnifePlan $plan,
+        object $film,
+        int $wanted,
+        FilmSettings $rack,
+        WeedingFactors $hands,
+        ?\DateTimeImmutable $cutAt,
+    ): self {
         $sheet = $plan->sheet;
+        $copies = \count($rows->places);
         $weeding = Weeding::of($sheet);
         $data = static function (string ...$works) use ($plan): string {
             $rings = \array_filter($plan->rings, static fn ($ring): bool => \in_array($ring->work->value, $works, true));
@@ -89,23 +115,23 @@ final readonly class CutLayerCard
 
         return new self(
             film: $film,
-            length: $sheet->filmLength(),
-            across: $sheet->filmWidth(),
+            wanted: $wanted,
+            copies: $copies,
+            places: $rows->places,
+            length: $rows->filmLength(),
+            across: $rows->filmWidth(),
             fits: $sheet->fits(),
-            ink: $data('hole', 'outline'),
+            ink: \array_map(static fn (Region $piece): string => self::outline($sheet->alongFilm($piece)), $sheet->region->pieces()),
             frame: $data('mark', 'parting', 'frame'),
-            hard: \implode('', \array_map(
-                static fn (Region $place): string => \implode('', \array_map(self::path(...), $sheet->alongFilm($place)->rings())),
-                $weeding->hard,
-            )),
-            hardPlaces: \count($weeding->hard),
-            pieces: $sheet->pieces(),
-            toWeed: $sheet->toWeed(),
+            hard: \implode('', \array_map(static fn (Region $place): string => self::outline($sheet->alongFilm($place)), $weeding->hard)),
+            hardPlaces: $copies * \count($weeding->hard),
+            pieces: $copies * $sheet->pieces(),
+            toWeed: $copies * $sheet->toWeed(),
             narrowest: (int) \round($weeding->smallest),
-            weeding: \round($weeding->seconds($hands), 1),
-            seconds: \round($plan->seconds, 1),
-            travel: (int) \round($plan->travel),
-            saved: (int) \round($plan->saved()),
+            weeding: \round($copies * $weeding->seconds($hands), 1),
+            seconds: \round($copies * $plan->seconds, 1),
+            travel: (int) \round($copies * $plan->travel),
+            saved: (int) \round($copies * $plan->saved()),
             blade: $rack->blade,
             force: $rack->force,
             speed: $rack->speed,
@@ -116,6 +142,11 @@ final readonly class CutLayerCard
             testedGood: $rack->testedGood,
             cutAt: $cutAt?->format(\DATE_ATOM),
         );
+    }
+
+    private static function outline(Region $region): string
+    {
+        return \implode('', \array_map(static fn (array $ring): string => self::path($ring), $region->rings()));
     }
 
     /** @param list<int> $points */

@@ -13,7 +13,7 @@ use Uvret\App\Entity\CutRun;
     schema: 'CutRunCard',
     required: [
         'id', 'design', 'film', 'title', 'state', 'reason', 'wanted', 'done', 'rings', 'along', 'across', 'secondsLeft', 'length',
-        'endedAt', 'within', 'off', 'offPath',
+        'endedAt', 'within', 'off', 'offPieces', 'offPath',
     ],
 )]
 final readonly class CutRunCard
@@ -21,6 +21,7 @@ final readonly class CutRunCard
     /** Farther off than this is worth a look, in µm. */
     private const SEEN = 50;
 
+    /** @param list<int> $offPieces */
     private function __construct(
         #[OA\Property]
         public string $id,
@@ -54,6 +55,8 @@ final readonly class CutRunCard
         public ?int $within,
         #[OA\Property(description: 'How many of the cuts are off by more than can be seen.')]
         public int $off,
+        #[OA\Property(description: 'The numbers of the pieces of the layer that those belong to.', items: new OA\Items(type: 'integer'))]
+        public array $offPieces,
         #[OA\Property(description: 'Where those are: SVG path data, x along the film, y across it.')]
         public string $offPath,
     ) {
@@ -82,6 +85,10 @@ final readonly class CutRunCard
             endedAt: $run->endedAt?->format(\DATE_ATOM),
             within: [] === $known ? null : \max($known),
             off: \count($off),
+            offPieces: \array_values(\array_unique(\array_filter(
+                \array_map(static fn (int $ring): ?int => $instructions->pieces[$ring] ?? null, \array_keys($off)),
+                static fn (?int $piece): bool => null !== $piece,
+            ))),
             offPath: \implode('', \array_map(static fn (int $ring): string => CutLayerCard::path($instructions->rings[$ring]), \array_keys($off))),
         );
     }

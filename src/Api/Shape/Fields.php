@@ -38,12 +38,29 @@ final readonly class Fields
         return \is_string($value) ? \trim($value) : '';
     }
 
-    /** @throws BadRequest with what is asked for */
-    public function number(string $field, string $asked, int $least, int $most): int
+    /**
+     * @param int|null $usual where nothing is said
+     *
+     * @throws BadRequest with what is asked for
+     */
+    public function number(string $field, string $asked, int $least, int $most, ?int $usual = null): int
     {
-        $value = $this->data[$field] ?? null;
+        $value = $this->data[$field] ?? $usual;
 
         return !\is_int($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
+    }
+
+    /**
+     * @return list<int> none where nothing is said
+     *
+     * @throws BadRequest with what is asked for
+     */
+    public function numbers(string $field, string $asked): array
+    {
+        $value = $this->data[$field] ?? [];
+        $numbers = \is_array($value) ? \array_values(\array_filter($value, \is_int(...))) : null;
+
+        return null === $numbers || $value !== $numbers ? throw BadRequest::field($this->path.$field, $asked) : $numbers;
     }
 
     /** @throws BadRequest with what is asked for */

@@ -66,10 +66,13 @@ export const cutRoom = queryOptions({
     refetchInterval: ({ state }) => (state.data?.runs.length ? 180 : 2000),
 });
 
-export const cutLayers = (design: string) =>
+export const cutLayers = (design: string, copies: number) =>
     queryOptions({
-        queryKey: ['cut-layers', design],
-        queryFn: () => answer(server.GET('/api/cut-room/designs/{id}', { params: { path: { id: design } } })),
+        queryKey: ['cut-layers', design, copies],
+        queryFn: () =>
+            answer(server.GET('/api/cut-room/designs/{id}', { params: { path: { id: design }, query: { copies } } })),
+        // Other copies of the same design: what was laid out stays until they are.
+        placeholderData: (before, query) => (query?.queryKey[1] === design ? before : undefined),
     });
 
 export const rack = queryOptions({

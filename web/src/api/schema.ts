@@ -753,13 +753,22 @@ export interface components {
         /** @description A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
         CutLayerCard: {
             film: components["schemas"]["DesignFilm"];
-            /** @description How much of the film it takes. */
+            /** @description How many the job wants. */
+            wanted: number;
+            /** @description How many are laid out; all that is counted is of all of them. */
+            copies: number;
+            /** @description Where the corner of each copy lies. */
+            places: {
+                along: number;
+                across: number;
+            }[];
+            /** @description How much of the film they take. */
             length: number;
-            /** @description How much of the film’s width it takes. */
+            /** @description How much of the film’s width they take. */
             across: number;
             fits: boolean;
-            /** @description SVG path data: x along the film, y across it. */
-            ink: string;
+            /** @description The pieces of a copy in the order of their numbers, SVG path data from its corner: x along the film, y across it. */
+            ink: string[];
             /** @description The frames, the marks and what parts the waste, the same. */
             frame: string;
             /** @description Where it is hard to weed, the same: small holes, narrow waste, thin strokes. */
@@ -845,6 +854,8 @@ export interface components {
             within: number | null;
             /** @description How many of the cuts are off by more than can be seen. */
             off: number;
+            /** @description The numbers of the pieces of the layer that those belong to. */
+            offPieces: number[];
             /** @description Where those are: SVG path data, x along the film, y across it. */
             offPath: string;
         };
@@ -2872,7 +2883,9 @@ export interface operations {
     };
     showCutLayers: {
         parameters: {
-            query?: never;
+            query?: {
+                copies?: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -2904,6 +2917,9 @@ export interface operations {
                 "application/json": {
                     design: string;
                     film: string;
+                    copies?: number;
+                    /** @description Only these pieces of the layer, by their numbers. */
+                    pieces?: number[];
                 };
             };
         };

@@ -4,8 +4,10 @@ import { useParams } from 'wouter';
 import type { CutLayerCard, CutRunCard } from '../api/client';
 import { cutLayers, cutRoom } from '../api/queries';
 import { useFreshJobs } from '../jobs/useFreshJobs';
+import { Button } from '../ui/Button';
 import { Header } from '../ui/Header';
 import { Message } from '../ui/Message';
+import { NumberField } from '../ui/NumberField';
 import { TapeEntry } from '../ui/TapeEntry';
 import { CutterCard } from './CutterCard';
 import { FilmStrip } from './FilmStrip';
@@ -17,10 +19,13 @@ import { ToCut } from './ToCut';
 export function CutRoomPage() {
     const { design } = useParams<{ design?: string }>();
     const room = useQuery(cutRoom).data;
-    const layers = useQuery({ ...cutLayers(design ?? ''), enabled: Boolean(design) });
+    const [copies, setCopies] = useCopies(design ?? '');
+    const layers = useQuery({ ...cutLayers(design ?? '', copies), enabled: Boolean(design) });
     const [film, setFilm] = useState<string | null>(null);
+    const [piece, setPiece] = useState<Chosen | null>(null);
     const chosen = layers.data?.find((layer) => layer.film.id === film) ?? layers.data?.[0];
     const run = room?.runs[0];
+    const again = piece?.design === design && piece?.film === chosen?.film.id ? piece?.number : undefined;
     useFreshJobs();
     useWhenOver(run);
     useEffect(() => {
@@ -33,7 +38,10 @@ export function CutRoomPage() {
             <main className="grid min-h-0 flex-1 grid-cols-[250px_minmax(0,1fr)_270px]">
                 <ToCut chosen={design ?? null} />
                 <section aria-label="Film, blade side up" className="min-h-0 overflow-auto border-x border-seam p-4">
-                    <h1 className="heading">Film, blade side up</h1>
+                    <div className="flex items-center justify-between gap-3">
+                        <h1 className="heading">Film, blade side up</h1>
+                        {design && chosen && <HowMany copies={copies} wanted={chosen.wanted} onChange={setCopies} />}
+                    </div>
                     {layers.data ? (
                         <Strips
                             layers={layers.data}
@@ -41,7 +49,12 @@ export function CutRoomPage() {
                             run={run}
                             last={room?.over[0]}
                             design={design ?? ''}
+                            piece={again}
                             onChoose={setFilm}
+                            onPiece={(film, number) => {
+                                setFilm(film);
+                                setPiece({ design: design ?? '', film, number });
+                            }}
                         />
                     ) : layers.error ? (
                         <Message within title="This design can’t be cut">
@@ -65,6 +78,8 @@ export function CutRoomPage() {
                             design={design}
                             layer={chosen}
                             busy={run !== undefined}
+                            piece={again}
+                            onPiece={(number) => setPiece({ design, film: chosen.film.id, number })}
                         />
                     )}
                     {room && <CutterCard cutter={room.cutter} panel={room.panel} run={run} last={room.over[0]} />}
@@ -75,17 +90,47 @@ export function CutRoomPage() {
     );
 }
 
+/** A piece of a layer that is to be cut again. */
+interface Chosen {
+    design: string;
+    film: string;
+    number: number;
+}
+
+/** How many of a design are laid out; each design begins with one. */
+function useCopies(design: string) {
+    const [set, setSet] = useState({ design, copies: 1 });
+    return [set.design === design ? set.copies : 1, (copies: number) => setSet({ design, copies })] as const;
+}
+
+function HowMany({ copies, wanted, onChange }: { copies: number; wanted: number; onChange: (copies: number) => void }) {
+    const all = Math.min(wanted, 200);
+    return (
+        <span className="flex items-center gap-1.5 text-xs text-quiet">
+            Copies
+            <NumberField label="Copies" unit={`of ${wanted}`} value={copies} least={1} most={200} onChange={onChange} />
+            {all > 1 && (
+                <Button small on={copies === all} onClick={() => onChange(copies === all ? 1 : all)}>
+                    All {all}
+                </Button>
+            )}
+        </span>
+    );
+}
+
 interface StripsProps {
     layers: readonly CutLayerCard[];
     chosen: CutLayerCard | undefined;
     run: CutRunCard | undefined;
     last: CutRunCard | undefined;
     design: string;
+    piece: number | undefined;
     onChoose: (film: string) => void;
+    onPiece: (film: string, number: number) => void;
 }
 
 /** All at one scale, so large that the longest fits in. */
-function Strips({ layers, chosen, run, last, design, onChoose }: StripsProps) {
+function Strips({ layers, chosen, run, last, design, piece, onChoose, onPiece }: StripsProps) {
     const of = (one: CutRunCard | undefined, film: string) =>
         one?.design === design && one.film === film ? one : undefined;
     const length = Math.max(1, ...layers.map((layer) => layer.length));
@@ -101,7 +146,9 @@ function Strips({ layers, chosen, run, last, design, onChoose }: StripsProps) {
                     chosen={layer === chosen}
                     run={of(run, layer.film.id)}
                     off={of(run ?? last, layer.film.id)?.offPath ?? ''}
+                    piece={layer === chosen ? piece : undefined}
                     onChoose={() => onChoose(layer.film.id)}
+                    onPiece={layer.cutAt === null ? undefined : (number) => onPiece(layer.film.id, number)}
                 />
             ))}
             {layers.length === 0 && <p className="text-sm text-quiet">Nothing of this design is cut.</p>}

@@ -95,7 +95,12 @@ function Run({ run }: { run: CutRunCard }) {
 }
 
 /** How well what was cut last came out, by what the cutter wrote down. */
-function Last({ run: { design, film, title, within, off, rings } }: { run: CutRunCard }) {
+function Last({ run: { design, film, title, within, off, offPieces, rings } }: { run: CutRunCard }) {
+    const client = useQueryClient();
+    const again = useMutation({
+        mutationFn: () => answer(server.POST('/api/cuts', { body: { design, film, pieces: offPieces } })),
+        onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
+    });
     return (
         <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What was cut last">
             <p className="truncate text-sm font-semibold">{title}</p>
@@ -110,6 +115,11 @@ function Last({ run: { design, film, title, within, off, rings } }: { run: CutRu
                     {off} of {rings} cuts are off by up to {within / 1000} mm: the film lay crooked or slipped, or the
                     blade trails. They are drawn in red. Set the film straight and cut the layer again.
                 </p>
+            )}
+            {design !== '' && off > 0 && offPieces.length > 0 && (
+                <Button small className="mt-1.5" disabled={again.isPending} onClick={() => again.mutate()}>
+                    {offPieces.length === 1 ? 'Cut that piece again' : `Cut those ${offPieces.length} pieces again`}
+                </Button>
             )}
             {design === '' && <HowItWas film={film} />}
         </div>

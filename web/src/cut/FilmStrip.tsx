@@ -16,12 +16,16 @@ interface Props {
     run: CutRunCard | undefined;
     /** Cuts that went elsewhere, as path data. */
     off: string;
+    /** The piece that is to be cut again. */
+    piece: number | undefined;
     onChoose: () => void;
+    /** Chooses a piece to be cut again; left out where nothing was cut yet. */
+    onPiece: ((number: number) => void) | undefined;
 }
 
 /** A layer as it lies on its film, blade side up: the roll at the left, the film drawn out to the right. */
-export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
-    const { film, length, across, ink, frame, hard } = layer;
+export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onPiece }: Props) {
+    const { film, copies, length, across } = layer;
     const width = Math.min(film.width, across + BESIDE);
     const end = length + BESIDE;
     const [left, right] = [-2.2 * ROLL, end];
@@ -40,6 +44,7 @@ export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
             <span className="flex flex-wrap items-baseline gap-x-3 pb-1 text-sm">
                 <b>{film.name}</b>
                 <span>{metres(length)}</span>
+                {copies > 1 && <span>{copies} copies</span>}
                 <span className="text-xs text-quiet">
                     {film.bladeSide === 'mirrored' ? 'mirrored' : 'as worn'} · film {film.width / 1000} mm wide
                 </span>
@@ -81,18 +86,7 @@ export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
                     fill="none"
                     className={dark ? 'stroke-white' : 'stroke-ink'}
                 >
-                    {chosen && (
-                        <path
-                            data-part="hard"
-                            d={hard}
-                            vectorEffect="non-scaling-stroke"
-                            strokeWidth="4"
-                            strokeLinejoin="round"
-                            className="fill-marigold stroke-marigold"
-                        />
-                    )}
-                    <path d={ink} vectorEffect="non-scaling-stroke" strokeWidth="1" />
-                    <path d={frame} vectorEffect="non-scaling-stroke" strokeWidth="1" strokeDasharray="5 3" />
+                    <Copies layer={layer} chosen={chosen} piece={piece} onPiece={onPiece} />
                     {off && (
                         <g>
                             <path d={off} vectorEffect="non-scaling-stroke" strokeWidth="5" className="stroke-white" />
@@ -127,4 +121,43 @@ export function FilmStrip({ layer, chosen, scale, run, off, onChoose }: Props) {
             </svg>
         </button>
     );
+}
+
+/** The copies of a layer where they lie; a click on a piece chooses it to be cut again. */
+function Copies({ layer, chosen, piece, onPiece }: Pick<Props, 'layer' | 'chosen' | 'piece' | 'onPiece'>) {
+    const { places, ink, frame, hard } = layer;
+    return places.map(({ along, across }) => (
+        <g key={`${along} ${across}`} data-part="copy" transform={`translate(${along} ${across})`}>
+            {chosen && (
+                <path
+                    data-part="hard"
+                    d={hard}
+                    vectorEffect="non-scaling-stroke"
+                    strokeWidth="4"
+                    strokeLinejoin="round"
+                    className="fill-marigold stroke-marigold"
+                />
+            )}
+            {ink.map((path, number) => (
+                <path
+                    key={number}
+                    data-part="piece"
+                    d={path}
+                    fillRule="evenodd"
+                    vectorEffect="non-scaling-stroke"
+                    strokeWidth={number === piece ? 2.4 : 1}
+                    pointerEvents={onPiece ? 'all' : undefined}
+                    className={number === piece ? 'fill-marigold/60 stroke-madder' : ''}
+                    onClick={
+                        onPiece &&
+                        ((event) => {
+                            event.stopPropagation();
+                            onPiece(number);
+                        })
+                    }
+                />
+            ))}
+            <path d={frame} vectorEffect="non-scaling-stroke" strokeWidth="1" strokeDasharray="5 3" />
+        </g>
+    ));
 }

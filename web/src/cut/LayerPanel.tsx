@@ -11,10 +11,20 @@ const formats = [
 ] as const;
 
 /** The chosen layer: how its film is cut, what it takes, and the way to the cutter. */
-export function LayerPanel({ design, layer, busy }: { design: string; layer: CutLayerCard; busy: boolean }) {
+interface Props {
+    design: string;
+    layer: CutLayerCard;
+    busy: boolean;
+    /** The piece that is to be cut again. */
+    piece: number | undefined;
+    onPiece: (number: number) => void;
+}
+
+export function LayerPanel({ design, layer, busy, piece, onPiece }: Props) {
     const client = useQueryClient();
     const send = useMutation({
-        mutationFn: () => answer(server.POST('/api/cuts', { body: { design, film: layer.film.id } })),
+        mutationFn: (pieces: number[]) =>
+            answer(server.POST('/api/cuts', { body: { design, film: layer.film.id, copies: layer.copies, pieces } })),
         onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
     });
     const test = useMutation({
@@ -69,7 +79,7 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                     look="main"
                     className="flex-1 px-2!"
                     disabled={busy || send.isPending || !layer.fits}
-                    onClick={() => send.mutate()}
+                    onClick={() => send.mutate([])}
                 >
                     {layer.cutAt ? 'Cut it again' : 'Send to the cutter'}
                 </Button>
@@ -78,13 +88,22 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                 {!layer.fits && 'It is wider than the film. Make the lettering smaller, or choose a wider film.'}
                 {[send.error, test.error].map((error) => error instanceof Refusal && error.problem.detail)}
             </p>
+            {layer.cutAt && (
+                <PieceAgain
+                    count={layer.ink.length}
+                    piece={piece}
+                    busy={busy || send.isPending}
+                    onPiece={onPiece}
+                    onCut={(number) => send.mutate([number])}
+                />
+            )}
             <h3 className="heading mt-4">Files</h3>
             <div className="mt-2 flex gap-1.5">
                 {formats.map(([format, name]) => (
                     <a
                         key={format}
                         className="field flex-1 text-center text-xs font-semibold text-indigo hover:border-indigo"
-                        href={`/api/designs/${design}/blade-side/${film.id}.${format}`}
+                        href={`/api/designs/${design}/blade-side/${film.id}.${format}${layer.copies > 1 ? `?copies=${layer.copies}` : ''}`}
                         download
                     >
                         {name}
@@ -92,6 +111,38 @@ export function LayerPanel({ design, layer, busy }: { design: string; layer: Cut
                 ))}
             </div>
         </section>
+    );
+}
+
+interface PieceProps {
+    count: number;
+    piece: number | undefined;
+    busy: boolean;
+    onPiece: (number: number) => void;
+    onCut: (number: number) => void;
+}
+
+/** One piece of a layer that was cut, once more: chosen on the film or stepped to. */
+function PieceAgain({ count, piece, busy, onPiece, onCut }: PieceProps) {
+    const step = (by: number) => onPiece(((piece ?? (by > 0 ? -1 : 0)) + by + count) % count);
+    return (
+        <div role="group" aria-label="A piece once more" className="mt-3 flex items-center gap-1.5 text-xs">
+            <Button small aria-label="The piece before" onClick={() => step(-1)}>
+                ‹
+            </Button>
+            <span className="text-quiet">{piece === undefined ? `${count} pieces` : `${piece + 1} of ${count}`}</span>
+            <Button small aria-label="The next piece" onClick={() => step(1)}>
+                ›
+            </Button>
+            <Button
+                small
+                className="ml-auto"
+                disabled={busy || piece === undefined}
+                onClick={() => piece !== undefined && onCut(piece)}
+            >
+                Cut this piece again
+            </Button>
+        </div>
     );
 }
 
