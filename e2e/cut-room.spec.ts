@@ -62,6 +62,45 @@ test('a demo job is cut: a wrong film is refused, a power cut in the middle cost
     await expect(page.getByText(/cuts are off by up to \d/)).toBeVisible();
     await expect(page.locator('[data-part=off]')).toHaveCount(1);
     await panel.press('crooked', { degrees: 0 });
+
+    // The pieces that it spoiled are cut once more; and one that was torn at the weeding table, in two clicks.
+    await cutter(page)
+        .getByRole('button', { name: /^Cut those \d+ pieces again$/ })
+        .click();
+    await expect(cutter(page).getByText(/Back of the shirt, Chalk, \d+ pieces/)).toBeVisible();
+    await expect(page.getByText(/Cut as planned/)).toBeVisible();
+    await page.locator('[data-part=piece]').nth(3).click();
+    await layer.getByRole('button', { name: 'Cut this piece again' }).click();
+    await expect(cutter(page).getByText(/Back of the shirt, Chalk, one piece/)).toBeVisible();
+});
+
+test('copies lie in rows, and all is done by keys', async ({ page }) => {
+    test.slow();
+    const panel = await panelOf(page);
+    await panel.press('pace', { pace: 0 });
+    await panel.load('buoy', 'Buoy');
+    await page.goto('/cut-room');
+    await expect(page.getByRole('link', { name: /Back of the shirt/ })).toBeVisible();
+    await page.keyboard.press('d');
+    await expect(page.getByRole('button', { name: /^Buoy, 0\.1\d m/ })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('f');
+    await expect(page.getByRole('button', { name: /^Chalk/ })).toHaveAttribute('aria-pressed', 'true');
+    await page.keyboard.press('Shift+F');
+    await page.getByRole('textbox', { name: 'Copies' }).fill('3');
+    await page.getByRole('textbox', { name: 'Copies' }).press('Enter');
+    const film = page.getByRole('button', { name: /^Buoy, \d\.\d+ m/ });
+    await expect(film.locator('[data-part=copy]')).toHaveCount(3);
+    await page.getByRole('textbox', { name: 'Copies' }).blur();
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('send to the cutter');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toBeHidden();
+    await page.getByRole('heading', { name: 'Film, blade side up' }).click();
+    await page.keyboard.press('Control+Enter');
+    await expect(cutter(page).getByText(/Back of the shirt, Buoy, 3 times/)).toBeVisible();
+    await expect(page.getByRole('region', { name: 'How Buoy is cut' }).getByText(/^Cut on /)).toBeVisible();
+    await page.keyboard.press('a');
+    await expect(film.locator('[data-part=copy]')).toHaveCount(24);
 });
 
 test('a jam is told and gone on from, a cut is cancelled, and axe finds nothing', async ({ page }) => {

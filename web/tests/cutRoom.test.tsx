@@ -6,6 +6,7 @@ import { useState, type ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { CutLayerCard, CutRunCard, DesignCard, JobCard, LoadedCutter } from '../src/api/client';
 import { server } from '../src/api/client';
+import { stepped } from '../src/cut/cutKeys';
 import { CutterCard } from '../src/cut/CutterCard';
 import { FilmStrip } from '../src/cut/FilmStrip';
 import { LayerPanel } from '../src/cut/LayerPanel';
@@ -192,6 +193,61 @@ describe('a layer', () => {
             'translate(0 299000) scale(1 -1)',
         );
     });
+});
+
+describe('keys', () => {
+    it('send, test, step through pieces and cut one again, where there is something to do', async () => {
+        const asked = answers(201, run);
+        const user = userEvent.setup();
+        const chosen: number[] = [];
+        const panel = (layer: CutLayerCard, busy: boolean, piece?: number) =>
+            on(
+                <LayerPanel
+                    design="crew-back"
+                    layer={layer}
+                    busy={busy}
+                    piece={piece}
+                    onPiece={(number) => chosen.push(number)}
+                />,
+            );
+        panel(layer, true);
+        await user.keyboard('{Control>}{Enter}{/Control}tn');
+        cleanup();
+        panel({ ...layer, fits: false }, false);
+        await user.keyboard('{Control>}{Enter}{/Control}');
+        expect([asked, chosen]).toEqual([[], []]);
+        cleanup();
+        panel(layer, false);
+        await user.keyboard('t');
+        cleanup();
+        panel({ ...layer, cutAt: '2027-06-04T10:00:00+00:00' }, false, 1);
+        await user.keyboard('nb{Shift>}{Enter}{/Shift}');
+        expect(chosen).toEqual([0, 0]);
+        expect(asked.map((call) => (call as [string])[0])).toEqual(['/api/test-cuts/{film}', '/api/cuts']);
+        expect(asked[1]).toMatchObject(['/api/cuts', { body: { pieces: [1] } }]);
+    });
+
+    it('pause, go on and cancel', async () => {
+        const asked = answers(200, run);
+        const user = userEvent.setup();
+        on(<CutterCard cutter={cutter} panel="" run={run} last={undefined} />);
+        await user.keyboard('p{Control>}{Backspace}{/Control}');
+        cleanup();
+        on(<CutterCard cutter={cutter} panel="" run={{ ...run, wanted: 'pause' }} last={undefined} />);
+        await user.keyboard('p');
+        expect(
+            asked.map((call) => (call as [string, { params: { path: { act: string } } }])[1].params.path.act),
+        ).toEqual(['pause', 'cancel', 'go']);
+    });
+
+    it.each([
+        [-1, 1, 3, 0],
+        [-1, -1, 3, 2],
+        [2, 1, 3, 0],
+        [0, -1, 3, 2],
+        [1, 1, 3, 2],
+        [-1, 1, 0, -1],
+    ])('step from %i by %i of %i to %i', (at, by, count, to) => expect(stepped(at, by, count)).toBe(to));
 });
 
 describe('pieces and copies', () => {

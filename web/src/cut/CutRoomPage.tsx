@@ -6,9 +6,12 @@ import { cutLayers, cutRoom } from '../api/queries';
 import { useFreshJobs } from '../jobs/useFreshJobs';
 import { Button } from '../ui/Button';
 import { Header } from '../ui/Header';
+import { KeyList } from '../ui/KeyList';
 import { Message } from '../ui/Message';
+import { Modal } from '../ui/Modal';
 import { NumberField } from '../ui/NumberField';
 import { TapeEntry } from '../ui/TapeEntry';
+import { groups, keys, stepped, useCutKeys } from './cutKeys';
 import { CutterCard } from './CutterCard';
 import { FilmStrip } from './FilmStrip';
 import { LayerPanel } from './LayerPanel';
@@ -26,6 +29,18 @@ export function CutRoomPage() {
     const chosen = layers.data?.find((layer) => layer.film.id === film) ?? layers.data?.[0];
     const run = room?.runs[0];
     const again = piece?.design === design && piece?.film === chosen?.film.id ? piece?.number : undefined;
+    const [listed, setListed] = useState(false);
+    const step = (by: number) => {
+        const films = layers.data?.map((layer) => layer.film.id) ?? [];
+        setFilm(films[stepped(films.indexOf(chosen?.film.id ?? ''), by, films.length)] ?? null);
+    };
+    const all = allOf(chosen?.wanted ?? 1);
+    useCutKeys({
+        f: () => step(1),
+        'Shift+f': () => step(-1),
+        a: all > 1 && (() => setCopies(copies === all ? 1 : all)),
+        '?': () => setListed(true),
+    });
     useFreshJobs();
     useWhenOver(run);
     useEffect(() => {
@@ -85,7 +100,10 @@ export function CutRoomPage() {
                     {room && <CutterCard cutter={room.cutter} panel={room.panel} run={run} last={room.over[0]} />}
                 </aside>
             </main>
-            <Tape layers={layers.data ?? []} run={run} />
+            <Tape layers={layers.data ?? []} run={run} onKeys={() => setListed(true)} />
+            <Modal open={listed} title="Keys" onClose={() => setListed(false)} widest>
+                <KeyList keys={keys} groups={groups} />
+            </Modal>
         </div>
     );
 }
@@ -103,8 +121,11 @@ function useCopies(design: string) {
     return [set.design === design ? set.copies : 1, (copies: number) => setSet({ design, copies })] as const;
 }
 
+/** As many as can be laid out of those that are wanted. */
+const allOf = (wanted: number) => Math.min(wanted, 200);
+
 function HowMany({ copies, wanted, onChange }: { copies: number; wanted: number; onChange: (copies: number) => void }) {
-    const all = Math.min(wanted, 200);
+    const all = allOf(wanted);
     return (
         <span className="flex items-center gap-1.5 text-xs text-quiet">
             Copies
@@ -129,13 +150,14 @@ interface StripsProps {
     onPiece: (film: string, number: number) => void;
 }
 
-/** All at one scale, so large that the longest fits in. */
+/** All at one scale, so large that the longest fits in; what would be too small to judge is scrolled along. */
 function Strips({ layers, chosen, run, last, design, piece, onChoose, onPiece }: StripsProps) {
     const of = (one: CutRunCard | undefined, film: string) =>
         one?.design === design && one.film === film ? one : undefined;
     const length = Math.max(1, ...layers.map((layer) => layer.length));
     const across = Math.max(1, ...layers.map((layer) => layer.across));
-    const scale = Math.min(620 / (length + 60_000), (layers.length > 2 ? 240 : 420) / (across + 25_000));
+    const whole = Math.min(620 / (length + 60_000), (layers.length > 2 ? 240 : 420) / (across + 25_000));
+    const scale = Math.max(whole, 130 / (across + 25_000));
     return (
         <div className="mt-2 flex flex-wrap items-start gap-2">
             {layers.map((layer) => (
@@ -156,7 +178,13 @@ function Strips({ layers, chosen, run, last, design, piece, onChoose, onPiece }:
     );
 }
 
-function Tape({ layers, run }: { layers: readonly CutLayerCard[]; run: CutRunCard | undefined }) {
+interface TapeProps {
+    layers: readonly CutLayerCard[];
+    run: CutRunCard | undefined;
+    onKeys: () => void;
+}
+
+function Tape({ layers, run, onKeys }: TapeProps) {
     const sum = (of: (layer: CutLayerCard) => number) => layers.reduce((all, layer) => all + of(layer), 0);
     const short = layers.filter(({ stock, length }) => stock < length);
     return (
@@ -176,6 +204,9 @@ function Tape({ layers, run }: { layers: readonly CutLayerCard[]; run: CutRunCar
                 </TapeEntry>
             ))}
             {run && <TapeEntry name="Being cut">{run.title}</TapeEntry>}
+            <button className="ml-auto px-4 text-xs font-semibold text-indigo hover:underline" onClick={onKeys}>
+                Keys
+            </button>
         </footer>
     );
 }

@@ -2,6 +2,7 @@ import type { CutRunCard, LoadedCutter } from '../api/client';
 import { answer, server } from '../api/client';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Button } from '../ui/Button';
+import { useCutKeys } from './cutKeys';
 import { metres, showTime } from './times';
 
 interface Props {
@@ -55,6 +56,10 @@ function Run({ run }: { run: CutRunCard }) {
         mutationFn: (act: 'go' | 'pause' | 'cancel') =>
             answer(server.POST('/api/cuts/{id}/{act}', { params: { path: { id: run.id, act } } })),
         onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
+    });
+    useCutKeys({
+        p: () => steer.mutate(run.wanted === 'pause' ? 'go' : 'pause'),
+        'Ctrl+Backspace': () => steer.mutate('cancel'),
     });
     return (
         <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What is being cut">

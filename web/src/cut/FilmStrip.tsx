@@ -8,6 +8,9 @@ import { metres } from './times';
 const BESIDE = 25_000;
 const ROLL = 14_000;
 
+/** How far apart the numbers of the ruler may be, in µm. */
+const STEPS = [10_000, 20_000, 50_000, 100_000, 200_000, 500_000];
+
 interface Props {
     layer: CutLayerCard;
     chosen: boolean;
@@ -29,7 +32,7 @@ export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onP
     const width = Math.min(film.width, across + BESIDE);
     const end = length + BESIDE;
     const [left, right] = [-2.2 * ROLL, end];
-    const step = end > 600_000 ? 100_000 : 50_000;
+    const step = STEPS.find((one) => one * scale > 28) ?? 1_000_000;
     const ticks = Array.from({ length: Math.floor(end / step) + 1 }, (_, at) => at * step);
     const dark = brightness(film.colour) < 0.35;
     const letters = 11 / scale;
@@ -113,7 +116,14 @@ export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onP
                 {ticks.map((at) => (
                     <g key={at} transform={`translate(${at} ${width})`}>
                         <path d={`M0 0V${letters / 2}`} className="stroke-ink" vectorEffect="non-scaling-stroke" />
-                        <text y={1.8 * letters} fontSize={letters} textAnchor="middle" className="fill-ink">
+                        {/* Letters of many thousand units are not drawn at their size. */}
+                        <text
+                            y="20"
+                            fontSize="11"
+                            textAnchor="middle"
+                            className="fill-ink"
+                            transform={`scale(${1 / scale})`}
+                        >
                             {at / 1000}
                         </text>
                     </g>

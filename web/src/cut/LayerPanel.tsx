@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, Refusal, server, type CutLayerCard } from '../api/client';
 import { Button } from '../ui/Button';
+import { stepped, useCutKeys } from './cutKeys';
 import { about, metres, showTime } from './times';
 
 const formats = [
@@ -32,6 +33,15 @@ export function LayerPanel({ design, layer, busy, piece, onPiece }: Props) {
         onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
     });
     const { film } = layer;
+    const idle = !busy && !send.isPending;
+    const step = (by: number) => onPiece(stepped(piece ?? -1, by, layer.ink.length));
+    useCutKeys({
+        'Ctrl+Enter': idle && layer.fits && (() => send.mutate([])),
+        'Shift+Enter': idle && layer.cutAt !== null && piece !== undefined && (() => send.mutate([piece])),
+        t: idle && !test.isPending && (() => test.mutate()),
+        n: layer.cutAt !== null && (() => step(1)),
+        b: layer.cutAt !== null && (() => step(-1)),
+    });
     const cost = (layer.price * layer.length) / 1e6;
     return (
         <section aria-label={`How ${film.name} is cut`}>
@@ -92,8 +102,8 @@ export function LayerPanel({ design, layer, busy, piece, onPiece }: Props) {
                 <PieceAgain
                     count={layer.ink.length}
                     piece={piece}
-                    busy={busy || send.isPending}
-                    onPiece={onPiece}
+                    busy={!idle}
+                    onStep={step}
                     onCut={(number) => send.mutate([number])}
                 />
             )}
@@ -118,20 +128,19 @@ interface PieceProps {
     count: number;
     piece: number | undefined;
     busy: boolean;
-    onPiece: (number: number) => void;
+    onStep: (by: number) => void;
     onCut: (number: number) => void;
 }
 
 /** One piece of a layer that was cut, once more: chosen on the film or stepped to. */
-function PieceAgain({ count, piece, busy, onPiece, onCut }: PieceProps) {
-    const step = (by: number) => onPiece(((piece ?? (by > 0 ? -1 : 0)) + by + count) % count);
+function PieceAgain({ count, piece, busy, onStep, onCut }: PieceProps) {
     return (
         <div role="group" aria-label="A piece once more" className="mt-3 flex items-center gap-1.5 text-xs">
-            <Button small aria-label="The piece before" onClick={() => step(-1)}>
+            <Button small aria-label="The piece before" onClick={() => onStep(-1)}>
                 ‹
             </Button>
             <span className="text-quiet">{piece === undefined ? `${count} pieces` : `${piece + 1} of ${count}`}</span>
-            <Button small aria-label="The next piece" onClick={() => step(1)}>
+            <Button small aria-label="The next piece" onClick={() => onStep(1)}>
                 ›
             </Button>
             <Button

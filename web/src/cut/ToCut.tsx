@@ -1,14 +1,24 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { Link } from 'wouter';
+import { Link, useLocation } from 'wouter';
 import type { JobCard } from '../api/client';
 import { jobs } from '../api/queries';
 import { longDay } from '../jobs/due';
+import { stepped, useCutKeys } from './cutKeys';
 import { hindrance, toCut } from './waiting';
 
 /** What waits to be cut by due date, each job with its designs; or why it can't be cut yet. */
 export function ToCut({ chosen }: { chosen: string | null }) {
     const list = useInfiniteQuery(jobs('rail', ''));
     const waiting = toCut(list.data?.pages.flatMap((page) => page.jobs) ?? []);
+    const [, navigate] = useLocation();
+    const ready = waiting.flatMap((job) => (hindrance(job) ? [] : job.designs.map(({ id }) => id)));
+    const step = (by: number) => {
+        const next = ready[stepped(ready.indexOf(chosen ?? ''), by, ready.length)];
+        if (next !== undefined) {
+            navigate(`/cut-room/${next}`);
+        }
+    };
+    useCutKeys({ d: () => step(1), 'Shift+d': () => step(-1) });
     return (
         <nav aria-label="To cut" className="min-h-0 overflow-y-auto p-3">
             <p className="flex items-baseline justify-between">
