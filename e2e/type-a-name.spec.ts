@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { open, snags, withCard } from './support/bench';
 import { expect, test, type Page } from './support/shop';
 import { apart, areaOf, weldedArea, type Point } from './support/geos';
@@ -8,6 +9,31 @@ async function download(page: Page, name: string): Promise<string> {
     await page.getByRole('link', { name }).click();
     return (await started).path();
 }
+
+/** How large the browser draws a sheet, and how much ink it finds there, in mm and mm². */
+const drawnBy = (page: Page, svg: string) =>
+    page.evaluate(async (svg) => {
+        const image = new Image();
+        image.src = `data:image/svg+xml,${encodeURIComponent(svg)}`;
+        await image.decode();
+        const SCALE = 12;
+        const canvas = document.createElement('canvas');
+        canvas.width = ((image.width * 25.4) / 96) * SCALE;
+        canvas.height = ((image.height * 25.4) / 96) * SCALE;
+        const brush = canvas.getContext('2d');
+        brush?.scale(SCALE, SCALE);
+        const sheet = new DOMParser().parseFromString(svg, 'image/svg+xml');
+        for (const piece of sheet.querySelectorAll('#lettering path')) {
+            brush?.fill(new Path2D(piece.getAttribute('d') ?? ''), 'evenodd');
+        }
+        const pixels = brush?.getImageData(0, 0, canvas.width, canvas.height).data ?? [];
+        let ink = 0;
+        for (let at = 3; at < pixels.length; at += 4) {
+            ink += (pixels[at] ?? 0) / 255;
+        }
+        const box = document.body.appendChild(sheet.documentElement).getBoundingClientRect();
+        return { width: (box.width * 25.4) / 96, height: (box.height * 25.4) / 96, area: ink / SCALE ** 2 };
+    }, svg);
 
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
 
@@ -30,7 +56,8 @@ test('a name is typed, welded, mirrored, saved and downloaded at true size', asy
     await expect(page.getByRole('img', { name: /Kit tote in Canvas.*Henrik/ })).toBeVisible();
 
     // The blade side: the ink has the size on the tape, inside a box 6 mm off.
-    const blade = readSheet(await download(page, 'Download the blade side'));
+    const file = await download(page, 'Download the blade side');
+    const blade = readSheet(file);
     const [, wide, high] = /Ink ([\d.]+) × ([\d.]+) mm/.exec((await tape.innerText()).replace(/\s+/g, ' ')) ?? [];
     expect(Math.abs(blade.box.right - blade.box.left - Number(wide))).toBeLessThan(0.051);
     expect(Math.abs(blade.box.bottom - blade.box.top - Number(high))).toBeLessThan(0.051);
@@ -59,6 +86,12 @@ test('a name is typed, welded, mirrored, saved and downloaded at true size', asy
 
     // Its area is that of a weld by GEOS of outlines that another reader took from the font.
     expect(Math.abs(ink / weldedArea('fonts/lobster.ttf', 'Henrik', 165.1) - 1)).toBeLessThan(0.001);
+
+    // The browser, another reader of SVG, finds the same size and area in the curves themselves.
+    const drawn = await drawnBy(page, readFileSync(file, 'utf8'));
+    expect(Math.abs(drawn.width - blade.width)).toBeLessThan(0.05);
+    expect(Math.abs(drawn.height - blade.height)).toBeLessThan(0.05);
+    expect(Math.abs(drawn.area / ink - 1)).toBeLessThan(0.002);
 
     // It is still there when the page is opened anew.
     await page.reload();

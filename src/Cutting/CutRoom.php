@@ -20,10 +20,12 @@ use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Repository\CutRuns;
+use Uvret\Compose\Memory;
 use Uvret\Cut\CutSheet;
 use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
+use Uvret\Cut\Weeding\Weeding;
 use Uvret\Layout\Rows;
 use Uvret\Plan\Plan;
 use Uvret\Snags\Snag;
@@ -44,6 +46,7 @@ final readonly class CutRoom
         private CutRuns $runs,
         private CutterPanel $panel,
         private MessageBusInterface $bus,
+        private Memory $memory,
     ) {
     }
 
@@ -69,6 +72,7 @@ final readonly class CutRoom
                 film: $films[$film] ?? throw new \LogicException('A layer has a film of its design.'),
                 wanted: $design->job->quantity(),
                 rack: $rack,
+                weeding: $this->weeding($rows->copy),
                 hands: $hands,
                 cutAt: $this->runs->lastCut($design->id, $film),
             );
@@ -190,6 +194,13 @@ final readonly class CutRoom
     private function plan(CutSheet $sheet, FilmSettings $rack, int $offset = 250): KnifePlan
     {
         return $this->knife->plan($sheet, new KnifeSettings(offset: $offset, speed: $rack->speed, force: $rack->force, passes: $rack->passes));
+    }
+
+    private function weeding(CutSheet $sheet): Weeding
+    {
+        $of = [$sheet->region->digest(), $sheet->frame->digest(), $sheet->film->finish->value];
+
+        return $this->memory->recall('weeding '.\implode(' ', $of), static fn (): Weeding => Weeding::of($sheet));
     }
 
     private function rack(string $film): FilmSettings

@@ -51,18 +51,17 @@ final readonly class Weeding
     public static function of(CutSheet $sheet): self
     {
         $holes = $sheet->region->holes();
-        $breadths = \array_map(static fn (Region $hole): float => 2.0 * $hole->inscribedRadius(), $holes);
         $filled = $sheet->region->union(...$holes);
         $waste = $sheet->frame->subtract($filled);
         $limit = (int) (self::THIN * FilmLimits::of($sheet->film)->thinnestStroke);
 
-        $small = \array_filter($holes, static fn (int $at): bool => $breadths[$at] < self::HOOK, \ARRAY_FILTER_USE_KEY);
+        $small = \array_filter($holes, self::isSmall(...));
         [$necks, $strokes] = [self::narrow($waste, self::HOLD), self::narrow($sheet->region, $limit)];
 
         return new self(
             holes: \count($holes),
             smallHoles: \count($small),
-            smallest: [] === $breadths ? 0.0 : \min($breadths),
+            smallest: self::narrowest($holes),
             outline: $filled->perimeter(),
             necks: \count($necks),
             thinStrokes: \count($strokes),
@@ -79,6 +78,32 @@ final readonly class Weeding
             + $factors->hole * $this->holes
             + $factors->small * $this->smallHoles
             + $factors->stroke * $this->thinStrokes;
+    }
+
+    /** Whether nothing as broad as a hook goes in. */
+    private static function isSmall(Region $hole): bool
+    {
+        // No circle in a shape is smaller than its area by its edge.
+        return 2 * $hole->area() / $hole->perimeter() < self::HOOK && $hole->offset(-\intdiv(self::HOOK, 2))->isEmpty();
+    }
+
+    /**
+     * How broad the narrowest is; 0 for none.
+     *
+     * @param list<Region> $holes
+     */
+    private static function narrowest(array $holes): float
+    {
+        $least = \array_map(static fn (Region $hole): float => 2 * $hole->area() / $hole->perimeter(), $holes);
+        \asort($least);
+        $narrowest = \INF;
+        foreach ($least as $at => $breadth) {
+            if ($breadth < $narrowest) {
+                $narrowest = \min($narrowest, 2.0 * $holes[$at]->inscribedRadius());
+            }
+        }
+
+        return \INF === $narrowest ? 0.0 : $narrowest;
     }
 
     /** @return list<Region> where a region is narrower than a breadth, corners aside */

@@ -101,12 +101,12 @@ final readonly class CutLayerCard
         object $film,
         int $wanted,
         FilmSettings $rack,
+        Weeding $weeding,
         WeedingFactors $hands,
         ?\DateTimeImmutable $cutAt,
     ): self {
         $sheet = $plan->sheet;
         $copies = \count($rows->places);
-        $weeding = Weeding::of($sheet);
         $data = static function (string ...$works) use ($plan): string {
             $rings = \array_filter($plan->rings, static fn ($ring): bool => \in_array($ring->work->value, $works, true));
 

@@ -63,7 +63,7 @@ export const blanks = queryOptions({
 export const cutRoom = queryOptions({
     queryKey: ['cut-room'],
     queryFn: () => answer(server.GET('/api/cut-room')),
-    refetchInterval: ({ state }) => (state.data?.runs.length ? 180 : 2000),
+    refetchInterval: ({ state }) => (state.data?.runs.length ? 120 : 2000),
 });
 
 export const cutLayers = (design: string, copies: number) =>
