@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Uvret\Separate\Together;
 
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
-use Uvret\Separate\Punched;
 
 /**
  * Layers that hold together: what is punched out under an upper film leaves crumbs of the lower one, which have to be weeded round and lie
@@ -25,7 +26,7 @@ final class Bands
     /** From one place to the next on the way of a band, in µm; more where there would be too many places. */
     private const STEP = 1_000;
 
-    private const PLACES = 5_000;
+    private const PLACES = 2_500;
 
     /**
      * The layer with its bands.
@@ -47,11 +48,9 @@ final class Bands
         }
         // Between the edges of two layers anything is as broad as the narrowest band at least.
         $bands = Region::empty()->union(...\array_map(self::along(...), $ways))->intersect($inner)->offset(self::NARROW - self::OFF);
-        $bands = Region::empty()->union(...\array_filter($bands->pieces(), static fn (Region $band): bool => $band->distanceTo($layer) <= 0.0));
-        $joined = $layer->union($bands);
-        $under = $joined->intersect($cover);
+        $joined = self::withoutNew($layer->union($bands), $layer);
 
-        return $joined->union(Punched::runsThrough($joined, $under, $cover, $narrowest));
+        return $joined->union(...self::slits($cover, $joined, $bands, $narrowest));
     }
 
     /**
@@ -64,7 +63,12 @@ final class Bands
         $pieces = $layer->pieces();
         $crumbs = $rooms = [];
         foreach (\count($pieces) < 2 ? [] : $cover->union($layer)->pieces() as $room) {
-            $own = \array_values(\array_filter($pieces, static fn (Region $piece): bool => $room->contains(...\array_slice($piece->rings()[0], 0, 2))));
+            $box = $room->bounds();
+            $own = \array_values(\array_filter($pieces, static function (Region $piece) use ($room, $box): bool {
+                [$x, $y] = $piece->rings()[0];
+
+                return null !== $box && $x >= $box->left && $x <= $box->right && $y >= $box->bottom && $y <= $box->top && $room->contains($x, $y);
+            }));
             if (\count($own) > 1) {
                 $rooms[] = $room;
                 \array_push($crumbs, ...$own);
@@ -72,6 +76,53 @@ final class Bands
         }
 
         return [$crumbs, Region::empty()->union(...$rooms)];
+    }
+
+    /**
+     * Holes beside bands that nobody could weed, with film all round; what comes to the edge of the cover stays as it is.
+     *
+     * @return list<Region>
+     */
+    private static function slits(Region $cover, Region $joined, Region $bands, int $narrowest): array
+    {
+        $boxes = \array_map(static fn (Region $band): ?Box => $band->bounds()?->grown($narrowest), $bands->pieces());
+        $edge = new EdgeIndex($cover);
+
+        return \array_values(\array_filter(
+            $cover->subtract($joined)->pieces(),
+            static fn (Region $hole): bool => 2 * $hole->area() < $narrowest * $hole->perimeter() && self::isNear($hole, $boxes) && !$edge->touches($hole),
+        ));
+    }
+
+    /** @param list<Box|null> $boxes */
+    private static function isNear(Region $hole, array $boxes): bool
+    {
+        $own = $hole->bounds();
+        foreach ($boxes as $box) {
+            if (null !== $own && null !== $box && $own->overlaps($box)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Without pieces that nothing of the layer is in: ends of bands that hang on nothing. */
+    private static function withoutNew(Region $joined, Region $layer): Region
+    {
+        $old = \array_map(static fn (Region $piece): array => \array_slice($piece->rings()[0], 0, 2), $layer->pieces());
+        $new = \array_filter($joined->pieces(), static function (Region $piece) use ($old): bool {
+            $box = $piece->bounds();
+            foreach ($old as [$x, $y]) {
+                if (null !== $box && $x >= $box->left && $x <= $box->right && $y >= $box->bottom && $y <= $box->top && $piece->contains($x, $y)) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
+
+        return [] === $new ? $joined : $joined->subtract(...\array_values($new));
     }
 
     /** @param list<int> $way a flat list of points */

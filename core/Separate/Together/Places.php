@@ -7,7 +7,7 @@ namespace Uvret\Separate\Together;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** The points of an even grid that lie in a region, numbered row by row. */
+/** The points of an even grid that lie in a region, numbered row by row, with an empty column at either end of each row. */
 final readonly class Places
 {
     /**
@@ -26,14 +26,14 @@ final readonly class Places
     public static function in(Region $region, int $step): self
     {
         $box = $region->bounds() ?? new Box(0, 0, 0, 0);
-        $columns = \intdiv($box->width(), $step) + 1;
+        $columns = \intdiv($box->width(), $step) + 3;
         $inside = [];
         foreach (self::crossings($region, $box, $step) as $row => $xs) {
             \sort($xs);
             for ($i = 0, $count = \count($xs) - 1; $i < $count; $i += 2) {
                 $last = (int) \floor(($xs[$i + 1] - $box->left) / $step);
                 for ($column = (int) \ceil(($xs[$i] - $box->left) / $step); $column <= $last; ++$column) {
-                    $inside[$row * $columns + $column] = true;
+                    $inside[$row * $columns + $column + 1] = true;
                 }
             }
         }
@@ -43,7 +43,7 @@ final readonly class Places
 
     public function x(int $place): int
     {
-        return $this->box->left + $place % $this->columns * $this->step;
+        return $this->box->left + ($place % $this->columns - 1) * $this->step;
     }
 
     public function y(int $place): int
@@ -58,7 +58,7 @@ final readonly class Places
      */
     public function near(int $x, int $y, int $steps): array
     {
-        $column = (int) \round(($x - $this->box->left) / $this->step);
+        $column = (int) \round(($x - $this->box->left) / $this->step) + 1;
         $row = (int) \round(($y - $this->box->bottom) / $this->step);
         $near = [];
         for ($r = $row - $steps; $r <= $row + $steps; ++$r) {

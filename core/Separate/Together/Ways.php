@@ -15,10 +15,12 @@ use Uvret\Geometry\Region;
 final class Ways
 {
     /** How far from a piece a way may begin, in steps. */
-    private const REACH = 3;
+    private const REACH = 2;
 
-    /** Neighbours to one side; those to the other side are found from there. */
-    private const SIDES = [[1, 0, 1.0], [0, 1, 1.0], [1, 1, \M_SQRT2], [-1, 1, \M_SQRT2], [-1, 0, 1.0], [0, -1, 1.0], [-1, -1, \M_SQRT2], [1, -1, \M_SQRT2]];
+    /** No way is longer, in µm. */
+    private const LONGEST = 120_000;
+
+    private const PARTS = 4;
 
     /** @var array<int, float> the way from the nearest piece */
     private array $far = [];
@@ -61,8 +63,9 @@ final class Ways
     /** @param list<Region> $pieces */
     private function spread(array $pieces): void
     {
-        /** @var \SplPriorityQueue<float, array{int, float}> $queue */
-        $queue = new \SplPriorityQueue();
+        // By whole parts of a step, so that what is nearest is found without sorting.
+        $queue = [];
+        $part = $this->places->step / self::PARTS;
         foreach ($pieces as $number => $piece) {
             foreach ($this->edge($piece) as [$x, $y]) {
                 foreach ($this->places->near($x, $y, self::REACH) as $place) {
@@ -71,27 +74,33 @@ final class Ways
                         $this->far[$place] = $far;
                         $this->piece[$place] = $number;
                         $this->begin[$place] = [$x, $y];
-                        $queue->insert([$place, $far], -$far);
+                        $queue[(int) ($far / $part)][] = $place;
                     }
                 }
             }
         }
-        while (!$queue->isEmpty()) {
-            /** @var array{int, float} $next */
-            $next = $queue->extract();
-            [$place, $far] = $next;
-            if ($far > $this->far[$place]) {
-                continue;
-            }
-            foreach ($this->neighbours($place) as $next => $length) {
-                if ($far + $length < ($this->far[$next] ?? \INF)) {
-                    $this->far[$next] = $far + $length;
-                    $this->piece[$next] = $this->piece[$place];
-                    $this->before[$next] = $place;
-                    unset($this->begin[$next]);
-                    $queue->insert([$next, $far + $length], -$far - $length);
+        $neighbours = $this->neighbours();
+        $inside = $this->places->inside;
+        $last = (int) (self::LONGEST / 2 / $part);
+        for ($at = 0; $at <= $last && [] !== $queue; ++$at) {
+            // What is found on the way lies a step farther at least.
+            foreach ($queue[$at] ?? [] as $place) {
+                $far = $this->far[$place];
+                if ((int) ($far / $part) < $at) {
+                    continue;
+                }
+                foreach ($neighbours as $step => $length) {
+                    $next = $place + $step;
+                    if (isset($inside[$next]) && $far + $length < ($this->far[$next] ?? \INF)) {
+                        $this->far[$next] = $far + $length;
+                        $this->piece[$next] = $this->piece[$place];
+                        $this->before[$next] = $place;
+                        unset($this->begin[$next]);
+                        $queue[(int) (($far + $length) / $part)][] = $next;
+                    }
                 }
             }
+            unset($queue[$at]);
         }
     }
 
@@ -99,8 +108,10 @@ final class Ways
     private function meetings(): array
     {
         $shortest = [];
+        $neighbours = $this->neighbours();
         foreach ($this->piece as $place => $piece) {
-            foreach ($this->neighbours($place) as $next => $length) {
+            foreach ($neighbours as $step => $length) {
+                $next = $place + $step;
                 $other = $this->piece[$next] ?? $piece;
                 if ($other > $piece) {
                     $whole = $this->far[$place] + $length + $this->far[$next];
@@ -158,19 +169,16 @@ final class Ways
         return $straight;
     }
 
-    /** @return array<int, float> lengths by place */
-    private function neighbours(int $place): array
+    /** @return array<int, float> lengths by how much larger the number of the neighbour is */
+    private function neighbours(): array
     {
-        $column = $place % $this->places->columns;
-        $neighbours = [];
-        foreach (self::SIDES as [$dx, $dy, $length]) {
-            $next = $place + $dy * $this->places->columns + $dx;
-            if (isset($this->places->inside[$next]) && $column + $dx >= 0 && $column + $dx < $this->places->columns) {
-                $neighbours[$next] = $length * $this->places->step;
-            }
-        }
+        [$row, $straight] = [$this->places->columns, (float) $this->places->step];
+        $aslant = \M_SQRT2 * $straight;
 
-        return $neighbours;
+        return [
+            1 => $straight, -1 => $straight, $row => $straight, -$row => $straight,
+            $row + 1 => $aslant, $row - 1 => $aslant, -$row + 1 => $aslant, -$row - 1 => $aslant,
+        ];
     }
 
     /** @return iterable<array{int, int}> points along the edge of a piece, no more than a step apart */
