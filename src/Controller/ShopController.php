@@ -67,6 +67,7 @@ final readonly class ShopController
         }
         $usage->name = $shop->name;
         $usage->unit = $shop->unit;
+        $usage->compensates = $shop->compensates;
         $usage->weeding = \json_encode($shop->weeding, \JSON_THROW_ON_ERROR);
         $this->entities->persist($usage);
         $this->entities->flush();

@@ -58,7 +58,7 @@ final readonly class CutRoom
         $films = $draft->document->films;
         $films = \array_column($films, null, 'id');
 
-        $hands = ShopWeeding::of($this->entities->find(ShopUsage::class, ShopUsage::ID)->weeding ?? '{}')->factors();
+        $hands = ShopWeeding::of($this->usage()->weeding)->factors();
 
         return \array_map(function (CutSheet $sheet) use ($films, $design, $hands, $copies): CutLayerCard {
             $film = $sheet->film->id;
@@ -193,7 +193,18 @@ final readonly class CutRoom
 
     private function plan(CutSheet $sheet, FilmSettings $rack, int $offset = 250): KnifePlan
     {
-        return $this->knife->plan($sheet, new KnifeSettings(offset: $offset, speed: $rack->speed, force: $rack->force, passes: $rack->passes));
+        return $this->knife->plan($sheet, new KnifeSettings(
+            offset: $offset,
+            compensate: !$this->usage()->compensates,
+            speed: $rack->speed,
+            force: $rack->force,
+            passes: $rack->passes,
+        ));
+    }
+
+    private function usage(): ShopUsage
+    {
+        return $this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage();
     }
 
     private function weeding(CutSheet $sheet): Weeding

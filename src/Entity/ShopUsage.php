@@ -32,6 +32,9 @@ class ShopUsage
         /** How quick its hands are at weeding, as JSON: what is otherwise than usual. */
         #[ORM\Column(type: 'text', options: ['default' => '{}'])]
         public string $weeding = '{}',
+        /** Whether the cutter makes up for the blade’s offset by itself. */
+        #[ORM\Column(options: ['default' => false])]
+        public bool $compensates = false,
     ) {
     }
 }

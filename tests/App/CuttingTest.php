@@ -11,6 +11,7 @@ use Uvret\App\Cutting\Instructions;
 use Uvret\App\Repository\CutRuns;
 use Uvret\Tests\Support\ApiCase;
 use Uvret\Tests\Support\Json;
+use Uvret\Tests\Support\KilledServer;
 use Uvret\Tests\Support\StandInCutter;
 
 /**
@@ -119,6 +120,19 @@ final class CuttingTest extends ApiCase
         self::assertLessThan($over['length'], $again->int('length'));
         $this->until('cut', static fn (array $one): bool => $one['id'] === $again->string('id'));
         self::assertSame([0, []], [$this->now()['off'], $this->now()['offPieces']]);
+    }
+
+    public function testWhoMakesUpForTheBladeIsASettingAndCornersAreRoundIfNobodyDoes(): void
+    {
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('compensates', true));
+        // This cutter does not do it.
+        $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-back', 'film' => 'chalk'], 201);
+        $this->work();
+        $over = $this->until('cut');
+        self::assertGreaterThan(50, $over['within']);
+        self::assertGreaterThan(20, $over['off'], 'letters with corners');
+        self::assertNotSame('', $over['offPath']);
     }
 
     public function testPiecesThatTheLayerHasNotAndTooManyCopiesAreRefused(): void
@@ -282,26 +296,36 @@ final class CuttingTest extends ApiCase
         $run = $this->send('POST', '/api/cuts', ['design' => 'song-tote', 'film' => 'chalk'], 201)->string('id');
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937(17));
         $this->work();
-        $kills = 0;
+        $server = new KilledServer($this->shop());
+        $kills = $asked = 0;
         for (; $kills < 50 && !\in_array($this->now()['state'], ['cut', 'cancelled'], true); ++$kills) {
             \usleep(1_000 * $random->getInt(100, 900));
-            $what = $random->getInt(0, 7);
+            $what = $random->getInt(0, 9);
+            $asked += (int) (200 === $server->asked('GET', '/api/cut-room'));
             if ($what < 4) {
                 $this->worker?->stop(0, \SIGKILL);
                 $this->work();
             } elseif ($what < 6) {
                 $this->cutter->kill();
                 $this->cutter->start();
+            } elseif ($what > 7) {
+                // Paused or let go on by the page, the server killed right after.
+                $server->asked('POST', "/api/cuts/$run/".(8 === $what ? 'pause' : 'go'));
+                $server->kill();
+                $server->start();
             } else {
                 $this->cutter->press(6 === $what ? 'power-cut' : 'line-lost');
             }
         }
         self::assertGreaterThan(20, $kills);
+        self::assertGreaterThan(0, $asked, 'the page is answered in between');
+        $this->send('POST', "/api/cuts/$run/go");
         $this->cutter->press('pace', ['pace' => 0]);
         $over = $this->until('cut', within: 240.0);
         // Wherever it was begun again, the blade was turned as it has to be.
         self::assertSame([213, 0], [$over['done'], $over['off']]);
         $this->assertCutOnce($run);
+        $server->kill();
     }
 
     public function testTwoWorkersTakeTurnsAtOneCutter(): void
@@ -355,11 +379,19 @@ final class CuttingTest extends ApiCase
 
     private function work(): void
     {
-        $this->worker = new Process([\dirname(__DIR__, 2).'/bin/console', 'messenger:consume', 'cuts', '--sleep=0.1', '--quiet'], env: [
-            'APP_ENV' => 'test', 'UVRET_DATABASE' => \dirname(__DIR__, 2).'/var/test.sqlite',
-            'UVRET_CUTTER' => "127.0.0.1:{$this->cutter->port}", 'UVRET_CUTTER_PANEL' => "127.0.0.1:{$this->cutter->panel}",
-        ], timeout: null);
+        $this->worker = new Process([\dirname(__DIR__, 2).'/bin/console', 'messenger:consume', 'cuts', '--sleep=0.1', '--quiet'], env: $this->shop(), timeout: null);
         $this->worker->start();
+    }
+
+    /** @return array<string, string> what processes of this shop find in their environment */
+    private function shop(): array
+    {
+        return [
+            'APP_ENV' => 'test',
+            'UVRET_DATABASE' => \dirname(__DIR__, 2).'/var/test.sqlite',
+            'UVRET_CUTTER' => "127.0.0.1:{$this->cutter->port}",
+            'UVRET_CUTTER_PANEL' => "127.0.0.1:{$this->cutter->panel}",
+        ];
     }
 
     /** @return Run the only cut there is */

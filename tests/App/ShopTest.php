@@ -21,7 +21,9 @@ final class ShopTest extends ApiCase
         $this->send('PUT', '/api/shop', $shop, 409);
         self::assertSame('name', $this->send('PUT', '/api/shop', $saved->with('name', \str_repeat('x', 81)), 422)->string('path'));
         self::assertSame('unit', $this->send('PUT', '/api/shop', $saved->with('unit', 'ells'), 422)->string('path'));
-        self::assertSame(15, $saved->int('weeding.begin'), 'as hands usually are');
+        self::assertSame([15, false], [$saved->int('weeding.begin'), $saved->get('compensates')], 'as hands and cutters usually are');
+        self::assertTrue($this->send('PUT', '/api/shop', $saved->with('compensates', true))->get('compensates'));
+        $saved = $this->send('PUT', '/api/shop', $this->get('/api/shop')->with('compensates', false));
         self::assertSame('weeding/hole', $this->send('PUT', '/api/shop', $saved->with('weeding.hole', -1), 422)->string('path'));
         $job = $this->send(
             'POST',

@@ -56,11 +56,18 @@ final class WeedingTest extends TestCase
         );
     }
 
-    public function testTheNarrowestHoleIsKnown(): void
+    public function testTheNarrowestWasteAndTheSmallestPieceAreKnown(): void
     {
         $weeding = Weeding::of(self::sheet([[0, 0, 60, 0, 60, 60, 0, 60], [10, 10, 10, 30, 30, 30, 30, 10], [40, 10, 40, 50, 43, 50, 43, 10]]));
-        self::assertEqualsWithDelta(3_000, $weeding->smallest, 25);
-        self::assertSame(0.0, Weeding::of(self::sheet([[0, 0, 60, 0, 60, 60, 0, 60]]))->smallest);
+        self::assertEqualsWithDelta(3_000, $weeding->narrowest, 25);
+        self::assertSame(0.0, Weeding::of(self::sheet([[0, 0, 60, 0, 60, 60, 0, 60]]))->narrowest);
+        // Of pieces the way between them counts as well: a hole of 10 mm, and 2 mm between two.
+        $several = Weeding::of(self::sheet([
+            [0, 0, 40, 0, 40, 40, 0, 40], [10, 10, 10, 20, 20, 20, 20, 10],
+            [42, 0, 50, 0, 50, 6, 42, 6], [80, 0, 83, 0, 83, 4, 80, 4],
+        ]));
+        self::assertEqualsWithDelta(2_000, $several->narrowest, 1);
+        self::assertSame(5_000, $several->smallestPiece);
     }
 
     public function testScriptTakesLongerThanItsOutlineAlone(): void

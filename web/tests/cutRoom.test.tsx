@@ -91,6 +91,7 @@ const layer: CutLayerCard = {
     hard: 'M3 3 4 3 4 4Z',
     hardPlaces: 1,
     pieces: 16,
+    smallest: 21_000,
     toWeed: 6,
     narrowest: 3400,
     weeding: 134,
@@ -101,6 +102,7 @@ const layer: CutLayerCard = {
     force: 90,
     speed: 300,
     passes: 2,
+    mat: 'low tack',
     stock: 14_200_000,
     price: 9.8,
     testedOn: '',
@@ -128,7 +130,7 @@ describe('a layer', () => {
     it('says how it is cut and what it takes, and is sent by a click', async () => {
         const asked = answers(201, { id: 'run' });
         on(<LayerPanel {...noPiece} design="crew-back" layer={layer} busy={false} />);
-        for (const said of ['45°', '90 g', '300 mm/s', '70 s', '6 pieces, about 2 min', '0.18 m · 1.79']) {
+        for (const said of ['45°', 'low tack', '90 g', '300 mm/s', '70 s', '6 pieces, about 2 min', '0.18 m · 1.79']) {
             expect(screen.getByText(said)).toBeTruthy();
         }
         expect(screen.getByRole('link', { name: 'HP-GL' }).getAttribute('href')).toBe(

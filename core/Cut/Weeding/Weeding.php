@@ -6,6 +6,8 @@ namespace Uvret\Cut\Weeding;
 
 use Uvret\Cut\CutSheet;
 use Uvret\Design\FilmLimits;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\BoxTree;
 use Uvret\Geometry\Region;
 
 /**
@@ -27,20 +29,25 @@ final readonly class Weeding
 
     private const THIN = 1.5;
 
+    /** Farther than any two pieces are apart, in µm. */
+    private const FAR = 30_000_000;
+
     /** What an opening leaves of corners is smaller than this share of the square of its breadth. */
     private const CORNER = 0.5;
 
     /**
-     * @param int          $holes       pieces of waste inside of others
-     * @param float        $smallest    how broad the narrowest hole is, in µm; 0 where there is none
-     * @param float        $outline     in µm
-     * @param int          $thinStrokes beside which one has to be careful
-     * @param list<Region> $hard        where: small holes, necks of the waste, thin strokes
+     * @param int          $holes         pieces of waste inside of others
+     * @param float        $narrowest     how broad the narrowest waste is, in a hole or between pieces, in µm; 0 where there is none
+     * @param int          $smallestPiece how long the smallest piece is, in µm
+     * @param float        $outline       in µm
+     * @param int          $thinStrokes   beside which one has to be careful
+     * @param list<Region> $hard          where: small holes, necks of the waste, thin strokes
      */
     private function __construct(
         public int $holes,
         public int $smallHoles,
-        public float $smallest,
+        public float $narrowest,
+        public int $smallestPiece,
         public float $outline,
         public int $necks,
         public int $thinStrokes,
@@ -61,7 +68,8 @@ final readonly class Weeding
         return new self(
             holes: \count($holes),
             smallHoles: \count($small),
-            smallest: self::narrowest($holes),
+            narrowest: self::narrowest($holes, $sheet->region->pieces()),
+            smallestPiece: self::smallest($sheet->region->pieces()),
             outline: $filled->perimeter(),
             necks: \count($necks),
             thinStrokes: \count($strokes),
@@ -88,15 +96,16 @@ final readonly class Weeding
     }
 
     /**
-     * How broad the narrowest is; 0 for none.
+     * How broad the narrowest waste is, in a hole or between two pieces; 0 for none.
      *
      * @param list<Region> $holes
+     * @param list<Region> $pieces
      */
-    private static function narrowest(array $holes): float
+    private static function narrowest(array $holes, array $pieces): float
     {
         $least = \array_map(static fn (Region $hole): float => 2 * $hole->area() / $hole->perimeter(), $holes);
         \asort($least);
-        $narrowest = \INF;
+        $narrowest = self::between($pieces);
         foreach ($least as $at => $breadth) {
             if ($breadth < $narrowest) {
                 $narrowest = \min($narrowest, 2.0 * $holes[$at]->inscribedRadius());
@@ -104,6 +113,47 @@ final readonly class Weeding
         }
 
         return \INF === $narrowest ? 0.0 : $narrowest;
+    }
+
+    /**
+     * The least distance between two pieces that do not touch.
+     *
+     * @param list<Region> $pieces
+     */
+    private static function between(array $pieces): float
+    {
+        $boxes = \array_map(static fn (Region $piece): Box => $piece->bounds() ?? new Box(0, 0, 0, 0), $pieces);
+        $trees = [];
+        $least = \INF;
+        foreach ($pieces as $one => $piece) {
+            foreach (\array_slice($pieces, $one + 1, null, true) as $other => $next) {
+                if (!$boxes[$one]->grown((int) \min($least, self::FAR))->overlaps($boxes[$other])) {
+                    continue;
+                }
+                $trees[$one] ??= BoxTree::of($piece->rings());
+                $trees[$other] ??= BoxTree::of($next->rings());
+                $apart = $trees[$one]->distanceTo($trees[$other]);
+                $least = $apart > 1.0 ? \min($least, $apart) : $least;
+            }
+        }
+
+        return $least;
+    }
+
+    /**
+     * How long the smallest piece is from corner to corner of its box, in µm; 0 for none.
+     *
+     * @param list<Region> $pieces
+     */
+    private static function smallest(array $pieces): int
+    {
+        $lengths = \array_map(static function (Region $piece): int {
+            $box = $piece->bounds();
+
+            return null === $box ? 0 : (int) \round(\hypot($box->width(), $box->height()));
+        }, $pieces);
+
+        return [] === $lengths ? 0 : \min($lengths);
     }
 
     /** @return list<Region> where a region is narrower than a breadth, corners aside */

@@ -15,8 +15,8 @@ use Uvret\Layout\Rows;
 #[OA\Schema(
     schema: 'CutLayerCard',
     required: [
-        'film', 'wanted', 'copies', 'places', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
-        'blade', 'force', 'speed', 'passes', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
+        'film', 'wanted', 'copies', 'places', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces', 'smallest', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
+        'blade', 'force', 'speed', 'passes', 'mat', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
     ],
 )]
 final readonly class CutLayerCard
@@ -58,7 +58,9 @@ final readonly class CutLayerCard
         public int $pieces,
         #[OA\Property]
         public int $toWeed,
-        #[OA\Property(description: 'How broad the narrowest hole is; 0 where there is none.')]
+        #[OA\Property(description: 'How long the smallest piece is where it is longest.')]
+        public int $smallest,
+        #[OA\Property(description: 'How broad the narrowest waste is, between pieces or in a hole; 0 where there is none.')]
         public int $narrowest,
         #[OA\Property(description: 'Seconds that it takes to weed, by docs/cutting.md.')]
         public float $weeding,
@@ -76,6 +78,8 @@ final readonly class CutLayerCard
         public int $speed,
         #[OA\Property]
         public int $passes,
+        #[OA\Property(description: 'The mat that the film is laid on.', enum: ['none', 'low tack', 'high tack'])]
+        public string $mat,
         #[OA\Property(description: 'What is left of the roll.')]
         public int $stock,
         #[OA\Property(description: 'Of a metre; 0 where it is not known.')]
@@ -127,7 +131,8 @@ final readonly class CutLayerCard
             hardPlaces: $copies * \count($weeding->hard),
             pieces: $copies * $sheet->pieces(),
             toWeed: $copies * $sheet->toWeed(),
-            narrowest: (int) \round($weeding->smallest),
+            smallest: $weeding->smallestPiece,
+            narrowest: (int) \round($weeding->narrowest),
             weeding: \round($copies * $weeding->seconds($hands), 1),
             seconds: \round($copies * $plan->seconds, 1),
             travel: (int) \round($copies * $plan->travel),
@@ -136,6 +141,7 @@ final readonly class CutLayerCard
             force: $rack->force,
             speed: $rack->speed,
             passes: $rack->passes,
+            mat: $rack->mat,
             stock: $rack->stock,
             price: $rack->price,
             testedOn: $rack->testedOn,

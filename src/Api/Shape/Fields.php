@@ -72,6 +72,11 @@ final readonly class Fields
         return !\is_float($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
     }
 
+    public function is(string $field): bool
+    {
+        return true === ($this->data[$field] ?? false);
+    }
+
     /** @throws BadRequest where there is no such object */
     public function part(string $field): self
     {

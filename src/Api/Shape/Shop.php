@@ -9,7 +9,7 @@ use Uvret\App\Entity\ShopUsage;
 use Uvret\Geometry\Unit;
 
 /** The shop itself. */
-#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding'])]
+#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding', 'compensates'])]
 final readonly class Shop
 {
     private function __construct(
@@ -21,12 +21,14 @@ final readonly class Shop
         public Unit $unit,
         #[OA\Property(ref: '#/components/schemas/ShopWeeding')]
         public ShopWeeding $weeding,
+        #[OA\Property(description: 'Whether the cutter makes up for the blade’s offset by itself; else the plan does.')]
+        public bool $compensates,
     ) {
     }
 
     public static function of(ShopUsage $usage): self
     {
-        return new self($usage->version, $usage->name, $usage->unit, ShopWeeding::of($usage->weeding));
+        return new self($usage->version, $usage->name, $usage->unit, ShopWeeding::of($usage->weeding), $usage->compensates);
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -40,6 +42,7 @@ final readonly class Shop
             \mb_strlen($name) > 80 ? throw BadRequest::field('name', 'The shop’s name may have up to 80 characters.') : $name,
             Unit::tryFrom($fields->optionalText('unit')) ?? throw BadRequest::field('unit', 'Choose millimetres or inches.'),
             ShopWeeding::from($fields->part('weeding')),
+            $fields->is('compensates'),
         );
     }
 }

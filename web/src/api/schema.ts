@@ -777,7 +777,9 @@ export interface components {
             hardPlaces: number;
             pieces: number;
             toWeed: number;
-            /** @description How broad the narrowest hole is; 0 where there is none. */
+            /** @description How long the smallest piece is where it is longest. */
+            smallest: number;
+            /** @description How broad the narrowest waste is, between pieces or in a hole; 0 where there is none. */
             narrowest: number;
             /**
              * Format: float
@@ -800,6 +802,11 @@ export interface components {
             /** @description In mm/s. */
             speed: number;
             passes: number;
+            /**
+             * @description The mat that the film is laid on.
+             * @enum {string}
+             */
+            mat: "none" | "low tack" | "high tack";
             /** @description What is left of the roll. */
             stock: number;
             /**
@@ -2345,6 +2352,12 @@ export interface components {
                 /** @default 1 */
                 passes: number;
                 /**
+                 * @description The mat that it is laid on for the cutter; most films need none beside their carrier.
+                 * @default none
+                 * @enum {unknown}
+                 */
+                mat: "none" | "low tack" | "high tack";
+                /**
                  * @description The last test cut with these settings.
                  * @default []
                  */
@@ -2603,6 +2616,8 @@ export interface components {
              */
             unit: "mm" | "in";
             weeding: components["schemas"]["ShopWeeding"];
+            /** @description Whether the cutter makes up for the blade’s offset by itself; else the plan does. */
+            compensates: boolean;
         };
         /**
          * Shop blank

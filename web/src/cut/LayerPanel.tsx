@@ -57,6 +57,7 @@ export function LayerPanel({ design, layer, busy, piece, onPiece }: Props) {
                 <Figure name="Force">{layer.force} g</Figure>
                 <Figure name="Speed">{layer.speed} mm/s</Figure>
                 <Figure name="Passes">{layer.passes}</Figure>
+                {layer.mat !== 'none' && <Figure name="Mat">{layer.mat}</Figure>}
                 <Figure name="Cutting">{showTime(layer.seconds * layer.passes)}</Figure>
                 <Figure name="To weed">
                     {layer.toWeed} {layer.toWeed === 1 ? 'piece' : 'pieces'}, about {about(layer.weeding)}
@@ -69,11 +70,10 @@ export function LayerPanel({ design, layer, busy, piece, onPiece }: Props) {
             <p className="mt-1 text-xs text-quiet">
                 {layer.hardPlaces > 0 &&
                     `${layer.hardPlaces} ${layer.hardPlaces === 1 ? 'place is' : 'places are'} hard to weed, marked on the film: small holes, narrow waste, thin strokes. `}
-                {layer.narrowest > 0 && `The narrowest hole is ${(layer.narrowest / 1000).toFixed(1)} mm broad. `}
-                Blade, force, speed and passes are from the film rack. The order of the cuts saves {metres(
-                    layer.saved,
-                )}{' '}
-                of travel.
+                {layer.narrowest > 0 &&
+                    `The narrowest waste is ${(layer.narrowest / 1000).toFixed(1)} mm broad, the smallest piece ${(layer.smallest / 1000).toFixed(1)} mm long. `}
+                Blade, force, speed, passes and mat are from the film rack. The order of the cuts saves{' '}
+                {metres(layer.saved)} of travel.
             </p>
             <p className={`mt-2 text-xs font-semibold ${layer.testedGood ? 'text-sage-deep' : 'text-madder'}`}>
                 {layer.testedOn === ''

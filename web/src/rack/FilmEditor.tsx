@@ -180,6 +180,19 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                         onChange={(passes) => setCut({ passes })}
                     />
                 </Field>
+                <Field name="Mat">
+                    <Segments
+                        label="Mat that the film is cut on"
+                        small
+                        value={cut.mat}
+                        options={[
+                            { value: 'none', show: 'none' },
+                            { value: 'low tack', show: 'low tack' },
+                            { value: 'high tack', show: 'high tack' },
+                        ]}
+                        onChange={(mat) => setCut({ mat })}
+                    />
+                </Field>
             </Group>
             <Group name="At the press">
                 <Field name="Heat, time">

@@ -87,6 +87,20 @@ function Settings({ now }: { now: Shop }) {
                     ))}
                 </div>
             </fieldset>
+            <label className="stitch flex items-baseline gap-2 pt-3 text-xs">
+                <input
+                    type="checkbox"
+                    checked={value.compensates}
+                    onChange={({ target }) => change((shop) => ({ ...shop, compensates: target.checked }))}
+                    className="accent-indigo"
+                />
+                <span>
+                    <b>The cutter makes up for the blade’s offset itself.</b>{' '}
+                    <span className="text-quiet">
+                        Only tick it if its handbook says so: else corners come out round.
+                    </span>
+                </span>
+            </label>
             <p className="stitch pt-3 text-xs text-quiet">
                 Designs that exist keep their own unit. To keep the whole shop safe, run{' '}
                 <code className="whitespace-nowrap">bin/console uvret:backup shop.zip</code> now and then; it works

@@ -6,9 +6,9 @@ import { useKept } from '../api/useKept';
 /** The shop itself, and how it is changed. */
 export function useShop(now: Shop) {
     const client = useQueryClient();
-    return useKept<Shop, Pick<Shop, 'name' | 'unit' | 'weeding'>>(now, {
+    return useKept<Shop, Pick<Shop, 'name' | 'unit' | 'weeding' | 'compensates'>>(now, {
         what: 'shop',
-        value: ({ name, unit, weeding }) => ({ name, unit, weeding }),
+        value: ({ name, unit, weeding, compensates }) => ({ name, unit, weeding, compensates }),
         save: (value, version) => answer(server.PUT('/api/shop', { body: { version, ...value } })),
         onSaved: (saved) => client.setQueryData(shop.queryKey, saved),
         fetch: () => client.query({ ...shop, staleTime: 0 }),
