@@ -53,7 +53,11 @@ final readonly class CutRuns
     /** @return list<CutRun> the latest first */
     public function over(int $most): array
     {
-        return $this->entities->getRepository(CutRun::class)->findBy(['state' => [CutState::Cut, CutState::Cancelled]], ['endedAt' => 'DESC', 'id' => 'DESC'], $most);
+        return $this->entities->getRepository(CutRun::class)->findBy(
+            ['state' => [CutState::Cut, CutState::Cancelled]],
+            ['endedAt' => 'DESC', 'id' => 'DESC'],
+            $most,
+        );
     }
 
     /** @param float $since in seconds since 1970 */

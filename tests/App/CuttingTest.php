@@ -379,7 +379,8 @@ final class CuttingTest extends ApiCase
 
     private function work(): void
     {
-        $this->worker = new Process([\dirname(__DIR__, 2).'/bin/console', 'messenger:consume', 'cuts', '--sleep=0.1', '--quiet'], env: $this->shop(), timeout: null);
+        $console = \dirname(__DIR__, 2).'/bin/console';
+        $this->worker = new Process([$console, 'messenger:consume', 'cuts', '--sleep=0.1', '--quiet'], env: $this->shop(), timeout: null);
         $this->worker->start();
     }
 

@@ -89,7 +89,7 @@ export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onP
                     fill="none"
                     className={dark ? 'stroke-white' : 'stroke-ink'}
                 >
-                    <Copies layer={layer} chosen={chosen} piece={piece} onPiece={onPiece} />
+                    <Copies layer={layer} chosen={chosen && !run} piece={piece} onPiece={onPiece} />
                     {off && (
                         <g>
                             <path d={off} vectorEffect="non-scaling-stroke" strokeWidth="5" className="stroke-white" />

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Layout;
+
+use Uvret\Geometry\Box;
+
+/**
+ * How much film the boxes of frames take that are packed as boxes, to compare with: skylines, each box where it ends lowest, either way
+ * round; the best of four orders.
+ */
+final class Boxes
+{
+    /**
+     * @param list<Box> $boxes
+     * @param int       $width of the film, in µm
+     * @param int       $gap   between boxes, in µm
+     * @param bool      $turn  whether they may lie a quarter turn round
+     *
+     * @return int the length of film, in µm
+     */
+    public static function length(array $boxes, int $width, int $gap, bool $turn = true): int
+    {
+        /** @var list<\Closure(int, int): int> $orders by what of a width and a height the largest comes first */
+        $orders = [
+            static fn (int $one, int $other): int => $one * $other,
+            static fn (int $one, int $other): int => \max($one, $other),
+            static fn (int $one, int $other): int => \min($one, $other),
+            static fn (int $one, int $other): int => $one + $other,
+        ];
+        $sizes = \array_map(static fn (Box $box): array => [$box->width() + $gap, $box->height() + $gap], $boxes);
+        $least = \PHP_INT_MAX;
+        foreach ($orders as $order) {
+            \usort($sizes, static fn (array $a, array $b): int => $order(...$b) <=> $order(...$a));
+            $least = \min($least, self::skyline($sizes, $width + $gap, $turn));
+        }
+
+        return \max(0, $least - $gap);
+    }
+
+    /** @param list<array{int, int}> $sizes */
+    private static function skyline(array $sizes, int $width, bool $turn): int
+    {
+        /** @var list<array{int, int, int}> $line stretches from the left: where each begins, how wide and how high it is */
+        $line = [[0, $width, 0]];
+        $length = 0;
+        foreach ($sizes as [$one, $other]) {
+            $best = null;
+            foreach ($turn ? [[$one, $other], [$other, $one]] : [[$one, $other]] as [$wide, $high]) {
+                foreach ($line as $at => [$x]) {
+                    $y = self::height($line, $at, $wide);
+                    if (null !== $y && (null === $best || [$y + $high, $y, $x] < [$best[1] + $best[3], $best[1], $best[0]])) {
+                        $best = [$x, $y, $wide, $high];
+                    }
+                }
+            }
+            if (null === $best) {
+                return \PHP_INT_MAX;
+            }
+            [$x, $y, $wide, $high] = $best;
+            $length = \max($length, $y + $high);
+            $next = [];
+            foreach ($line as [$left, $across, $up]) {
+                if ($left < $x) {
+                    $next[] = [$left, \min($across, $x - $left), $up];
+                }
+                if ($left + $across > $x + $wide) {
+                    $from = \max($left, $x + $wide);
+                    $next[] = [$from, $left + $across - $from, $up];
+                }
+            }
+            $next[] = [$x, $wide, $y + $high];
+            \sort($next);
+            $line = $next;
+        }
+
+        return $length;
+    }
+
+    /**
+     * The highest of what a box would lie on that begins at a stretch; null where the film ends before.
+     *
+     * @param list<array{int, int, int}> $line
+     */
+    private static function height(array $line, int $at, int $wide): ?int
+    {
+        $high = 0;
+        for ($left = $wide; $left > 0; ++$at) {
+            if (!isset($line[$at])) {
+                return null;
+            }
+            $high = \max($high, $line[$at][2]);
+            $left -= $line[$at][1];
+        }
+
+        return $high;
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Layout\Nest;
+
+use Uvret\Geometry\Region;
+
+/** A shape as the cells of a grid that it touches, row by row; what only touches the line between two cells is in neither. */
+final readonly class Raster
+{
+    /** So many rows are looked at before all cells are. */
+    private const LOOKS = 6;
+
+    /**
+     * @param list<list<int>>            $rows  spans of each row: flat lists from, to, from, to, …, to is the first column behind
+     * @param list<array{int, int, int}> $spans all as row, from, to: of the widest row first, then of rows far apart, then of those between
+     * @param list<array{int, int}>      $wide  for some rows far apart the width of their widest span
+     */
+    private function __construct(
+        public array $rows,
+        public array $spans,
+        public array $wide,
+        public int $columns,
+    ) {
+    }
+
+    /** @param Region $shape with its left bottom corner at the origin */
+    public static function of(Region $shape, int $cell): self
+    {
+        $box = $shape->bounds() ?? throw new \LogicException('A frame has an area.');
+        $height = (int) \ceil($box->top / $cell);
+        $rows = \array_map(self::joined(...), self::touched($shape, $cell, $height));
+        [$spans, $wide] = self::apart($rows);
+
+        return new self($rows, $spans, $wide, (int) \ceil($box->right / $cell));
+    }
+
+    /**
+     * @param list<array{int, int}> $spans
+     *
+     * @return list<int> spans that do not touch, from left to right
+     */
+    private static function joined(array $spans): array
+    {
+        \sort($spans);
+        $joined = [];
+        $open = null;
+        foreach ($spans as [$from, $to]) {
+            if (null === $open) {
+                $open = $from < $to ? [$from, $to] : null;
+            } elseif ($open[1] >= $from) {
+                $open = [$open[0], \max($open[1], $to)];
+            } elseif ($from < $to) {
+                \array_push($joined, ...$open);
+                $open = [$from, $to];
+            }
+        }
+
+        return null === $open ? $joined : [...$joined, ...$open];
+    }
+
+    /**
+     * What is looked at first is what most likely has no room.
+     *
+     * @param list<list<int>> $rows
+     *
+     * @return array{list<array{int, int, int}>, list<array{int, int}>}
+     */
+    private static function apart(array $rows): array
+    {
+        $widths = \array_map(static function (array $spans): int {
+            $most = 0;
+            for ($i = 0, $count = \count($spans); $i < $count; $i += 2) {
+                $most = \max($most, $spans[$i + 1] - $spans[$i]);
+            }
+
+            return $most;
+        }, $rows);
+        $count = \count($rows);
+        $order = [(int) \array_search(\max(0, ...$widths), $widths, true) => true];
+        for ($step = 1 << (int) \log(\max(1, $count), 2); $step > 0; $step >>= 1) {
+            for ($row = 0; $row < $count; $row += $step) {
+                $order[$row] = true;
+            }
+            $order[$count - 1] = true;
+        }
+        $spans = $wide = [];
+        foreach (\array_keys($order) as $row) {
+            for ($i = 0, $ends = \count($rows[$row]); $i < $ends; $i += 2) {
+                $spans[] = [$row, $rows[$row][$i], $rows[$row][$i + 1]];
+            }
+            if (\count($wide) < self::LOOKS) {
+                $wide[] = [$row, $widths[$row]];
+            }
+        }
+
+        return [$spans, $wide];
+    }
+
+    /** @return list<list<array{int, int}>> by row: from where to where edges go there, and what lies inside on half of its height */
+    private static function touched(Region $shape, int $cell, int $height): array
+    {
+        $touched = \array_fill(0, $height, []);
+        $crossings = \array_fill(0, $height, []);
+        foreach ($shape->rings() as $ring) {
+            $count = \count($ring);
+            [$x, $y] = [$ring[$count - 2], $ring[$count - 1]];
+            for ($i = 0; $i < $count; $i += 2) {
+                [$toX, $toY] = [$ring[$i], $ring[$i + 1]];
+                [$low, $high] = [\min($y, $toY), \max($y, $toY)];
+                $last = (int) \ceil($high / $cell) - 1;
+                for ($row = \max(0, \intdiv($low, $cell)); $row <= $last; ++$row) {
+                    // The part of the edge that lies in the row.
+                    [$bottom, $top] = [\max($low, $row * $cell), \min($high, ($row + 1) * $cell)];
+                    $at = static fn (float $height): float => $y === $toY ? (float) $x : $x + ($toX - $x) * ($height - $y) / ($toY - $y);
+                    [$one, $other] = [$at($bottom), $y === $toY ? (float) $toX : $at($top)];
+                    $touched[$row][] = [(int) \floor(\min($one, $other) / $cell + 1e-9), (int) \ceil(\max($one, $other) / $cell - 1e-9)];
+                    $middle = ($row + 0.5) * $cell;
+                    if (($y <= $middle) !== ($toY <= $middle)) {
+                        $crossings[$row][] = $at($middle);
+                    }
+                }
+                [$x, $y] = [$toX, $toY];
+            }
+        }
+        foreach ($crossings as $row => $places) {
+            \sort($places);
+            for ($i = 0, $count = \count($places) - 1; $i < $count; $i += 2) {
+                $touched[$row][] = [(int) \floor($places[$i] / $cell + 1e-9), (int) \ceil($places[$i + 1] / $cell - 1e-9)];
+            }
+        }
+
+        return $touched;
+    }
+
+    public function height(): int
+    {
+        return \count($this->rows);
+    }
+}
