@@ -175,6 +175,16 @@ final class NestingTest extends TestCase
         self::assertEqualsWithDelta(5_000 * \M_SQRT2, $apart->y, 60);
     }
 
+    public function testWhatHangsOverOthersStopsAtThemHoweverLowItBegins(): void
+    {
+        $hook = Piece::of(Region::fromRings([[0, 0, 10_000, 0, 10_000, 40_000, 60_000, 40_000, 60_000, 50_000, 0, 50_000]]), [0]);
+        $box = Piece::of((new Box(0, 0, 20_000, 15_000))->toRegion(), [0]);
+        $slid = Slide::down([new Place($hook, 0, 0, 30_000), new Place($box, 0, 30_000, 45_000)], 0);
+        self::assertSame([], (new Nested($slid, 100_000))->faults(0));
+        // Once the box is down, the hook can follow.
+        self::assertEqualsWithDelta([0, 0], [$slid[0]->y, $slid[1]->y], 5);
+    }
+
     public function testAnOutlineHoldsItsFrameWithFewPoints(): void
     {
         foreach (Stack::plan(

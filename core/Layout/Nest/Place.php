@@ -24,6 +24,11 @@ final readonly class Place
         return $this->y + ($this->piece->turned($this->turn)->bounds()->top ?? 0);
     }
 
+    public function lower(int $far): self
+    {
+        return new self($this->piece, $this->turn, $this->x, $this->y - $far);
+    }
+
     /** The true frame. */
     public function region(): Region
     {

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Layout\Nest;
 
-use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 
 /**
- * Slides frames along the film as far as their true shapes let them, the ones that lie lowest first: a raster keeps them up to two cells
+ * Slides frames along the film as far as their true shapes let them, the ones that begin lowest first: a raster keeps them up to two cells
  * farther apart than they have to be. How far one can go is the least upright distance from its corners to edges beneath, and from
  * corners beneath to its edges.
  */
@@ -17,14 +16,22 @@ final class Slide
     /** How broad the columns are by which edges are found, in µm. */
     private const COLUMN = 4_000;
 
+    /** All are slid again as long as one went farther than this, in µm, and no more often than that. */
+    private const WORTH = 100;
+
+    private const TIMES = 3;
+
     /** What is kept for rounding, in µm. */
     private const HAIR = 2;
 
-    /** @var array<int, list<array{int, int, int, int}>> edges of what lies already, by column, from left to right */
+    /** @var array<int, list<array{int, int, int, int, int}>> edges by column, from left to right, and whose they are */
     private array $edges = [];
 
-    /** @var array<int, list<array{int, int}>> corners, likewise */
+    /** @var array<int, list<array{int, int, int}>> corners, likewise */
     private array $corners = [];
+
+    /** @var array<int, int> how far each has gone */
+    private array $gone = [];
 
     /**
      * @param list<Place> $places
@@ -35,38 +42,65 @@ final class Slide
     public static function down(array $places, int $gap): array
     {
         $slide = new self();
+        $shapes = \array_map(static fn (Place $place): Region => $gap > 0 ? $place->outline()->offset(\intdiv($gap + 1, 2)) : $place->outline(), $places);
+        foreach ($shapes as $own => $shape) {
+            $slide->put($own, $shape);
+        }
         $order = \array_keys($places);
         \usort($order, static fn (int $a, int $b): int => [$places[$a]->y, $places[$a]->x] <=> [$places[$b]->y, $places[$b]->x]);
-        foreach ($order as $at) {
-            $place = $places[$at];
-            $region = $gap > 0 ? $place->outline()->offset(\intdiv($gap + 1, 2)) : $place->outline();
-            $room = $slide->room($region);
-            $far = \INF === $room ? $place->y : \max(0, \min($place->y, (int) \floor($room) - self::HAIR));
-            $places[$at] = new Place($place->piece, $place->turn, $place->x, $place->y - $far);
-            $slide->settle($region->transform(Affine::move(0, -$far)));
+        for ($times = 0, $moved = true; $moved && $times < self::TIMES; ++$times) {
+            $moved = false;
+            foreach ($order as $own) {
+                $left = $places[$own]->y - $slide->gone[$own];
+                $room = $slide->room($own, $shapes[$own]);
+                $far = \INF === $room ? $left : \max(0, \min($left, (int) \floor($room) - self::HAIR));
+                $slide->gone[$own] += $far;
+                $moved = $moved || $far > self::WORTH;
+            }
         }
 
-        return \array_values($places);
+        return \array_map(static fn (int $own): Place => $places[$own]->lower($slide->gone[$own]), \array_keys($places));
     }
 
-    /** How far a shape can go before it meets what lies already. */
-    private function room(Region $shape): float
+    private function put(int $own, Region $shape): void
     {
-        $room = \INF;
-        $own = [];
+        $this->gone[$own] = 0;
         foreach (self::edgesOf($shape) as [$x, $y, $toX, $toY]) {
-            // Each corner of the shape against the edges beneath it.
-            foreach ($this->edges[\intdiv($x, self::COLUMN)] ?? [] as $edge) {
-                $room = self::nearer($room, $y - self::at($edge, $x));
-            }
+            $this->corners[\intdiv($x, self::COLUMN)][] = [$x, $y, $own];
             for ($column = \intdiv(\min($x, $toX), self::COLUMN), $last = \intdiv(\max($x, $toX), self::COLUMN); $column <= $last; ++$column) {
-                $own[$column][] = $x <= $toX ? [$x, $y, $toX, $toY] : [$toX, $toY, $x, $y];
+                $this->edges[$column][] = $x <= $toX ? [$x, $y, $toX, $toY, $own] : [$toX, $toY, $x, $y, $own];
             }
         }
-        foreach ($own as $column => $edges) {
-            foreach ($this->corners[$column] ?? [] as [$x, $y]) {
-                foreach ($edges as $edge) {
-                    $room = self::nearer($room, self::at($edge, $x) - $y);
+    }
+
+    /** How far one can go before it meets another. */
+    private function room(int $own, Region $shape): float
+    {
+        $room = \INF;
+        $edges = [];
+        foreach (self::edgesOf($shape) as [$x, $y, $toX, $toY]) {
+            // Each corner of the shape against the edges beneath it.
+            $y -= $this->gone[$own];
+            $toY -= $this->gone[$own];
+            foreach ($this->edges[\intdiv($x, self::COLUMN)] as [$left, $low, $right, $high, $of]) {
+                if ($of !== $own && $x >= $left && $x <= $right && $left !== $right) {
+                    $room = self::nearer($room, $y - $low - ($high - $low) * ($x - $left) / ($right - $left) + $this->gone[$of]);
+                }
+            }
+            for ($column = \intdiv(\min($x, $toX), self::COLUMN), $last = \intdiv(\max($x, $toX), self::COLUMN); $column <= $last; ++$column) {
+                $edges[$column][] = $x <= $toX ? [$x, $y, $toX, $toY] : [$toX, $toY, $x, $y];
+            }
+        }
+        // Each corner of others against the shape's edges above it.
+        foreach ($edges as $column => $above) {
+            foreach ($this->corners[$column] ?? [] as [$x, $y, $of]) {
+                if ($of === $own) {
+                    continue;
+                }
+                foreach ($above as [$left, $low, $right, $high]) {
+                    if ($x >= $left && $x <= $right && $left !== $right) {
+                        $room = self::nearer($room, $low + ($high - $low) * ($x - $left) / ($right - $left) - $y + $this->gone[$of]);
+                    }
                 }
             }
         }
@@ -74,32 +108,10 @@ final class Slide
         return $room;
     }
 
-    private function settle(Region $shape): void
-    {
-        foreach (self::edgesOf($shape) as [$x, $y, $toX, $toY]) {
-            $this->corners[\intdiv($x, self::COLUMN)][] = [$x, $y];
-            for ($column = \intdiv(\min($x, $toX), self::COLUMN), $last = \intdiv(\max($x, $toX), self::COLUMN); $column <= $last; ++$column) {
-                $this->edges[$column][] = $x <= $toX ? [$x, $y, $toX, $toY] : [$toX, $toY, $x, $y];
-            }
-        }
-    }
-
     /** What lies above, at most touching, does not stand in the way. */
     private static function nearer(float $room, float $far): float
     {
         return $far >= -1.0 && $far < $room ? $far : $room;
-    }
-
-    /**
-     * How high an edge is at a place across; not a number beside it.
-     *
-     * @param array{int, int, int, int} $edge from left to right
-     */
-    private static function at(array $edge, int $x): float
-    {
-        [$left, $y, $right, $toY] = $edge;
-
-        return $x < $left || $x > $right || $left === $right ? \NAN : $y + ($toY - $y) * ($x - $left) / ($right - $left);
     }
 
     /** @return iterable<array{int, int, int, int}> */
