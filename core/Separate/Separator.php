@@ -24,6 +24,9 @@ final readonly class Separator
     /** Far more than colours of artwork are apart where they meet, in µm. */
     private const HAIR = 3;
 
+    /** How far bands stay off the edge of what hides them at least, in µm. */
+    private const OFF = 300;
+
     public function __construct(private Memory $memory = new NoMemory())
     {
     }
@@ -40,6 +43,7 @@ final readonly class Separator
         foreach ($order->films as $at => $film) {
             $seen = $shown->shown[$film->id];
             $free = $beneath = $hidden = [];
+            $off = self::OFF;
             foreach (\array_slice($order->films, $at + 1) as $upper) {
                 if (!$touches($film, $upper)) {
                     continue;
@@ -50,12 +54,13 @@ final readonly class Separator
                 } elseif (JointKind::Butted !== $joint->kind) {
                     $beneath[] = $this->beneath($joint, $shown, $edges[$film->id]);
                     $hidden[] = $shown->shown[$upper->id];
+                    $off = \max($off, $joint->width);
                 }
             }
             $seen = [] === $free ? $seen : $seen->subtract(...$free);
             $region = Slivers::without([] === $beneath ? $seen : $seen->union(...$beneath));
             if ($design->weeding->together && [] !== $hidden) {
-                $region = $this->together($region, Region::empty()->union(...$hidden)->subtract(...$free), FilmLimits::of($film)->smallestHole);
+                $region = $this->together($region, Region::empty()->union(...$hidden)->subtract(...$free), FilmLimits::of($film)->smallestHole, $off);
             }
             if (!$region->isEmpty()) {
                 $layers[] = new CutLayer($film, $region, $seen);
@@ -99,11 +104,11 @@ final readonly class Separator
         });
     }
 
-    private function together(Region $region, Region $hidden, int $narrowest): Region
+    private function together(Region $region, Region $hidden, int $narrowest, int $off): Region
     {
         return $this->memory->recall(
-            \implode(' ', ['together', $narrowest, $region->digest(), $hidden->digest()]),
-            static fn (): Region => Bands::join($region, $hidden, $narrowest),
+            \implode(' ', ['together', $narrowest, $off, $region->digest(), $hidden->digest()]),
+            static fn (): Region => Bands::join($region, $hidden, $narrowest, $off),
         );
     }
 

@@ -15,13 +15,10 @@ use Uvret\Geometry\Region;
 final class Bands
 {
     /** Half the breadth of a band where there is room, in µm. */
-    private const HALF = 3_000;
+    private const HALF = 4_000;
 
     /** Half of what the narrowest band may measure, in µm. */
-    private const NARROW = 1_500;
-
-    /** How far bands stay off the edge of what covers them, in µm. */
-    private const OFF = 100;
+    private const NARROW = 500;
 
     /** From one place to the next on the way of a band, in µm; more where there would be too many places. */
     private const STEP = 1_000;
@@ -34,20 +31,21 @@ final class Bands
      * @param Region $layer     the lower film
      * @param Region $cover     what is seen of the films above it
      * @param int    $narrowest the narrowest hole that can be weeded, in µm
+     * @param int    $off       how far bands stay off the edge of cover and layer together, in µm: so far films may slip before one is seen
      */
-    public static function join(Region $layer, Region $cover, int $narrowest): Region
+    public static function join(Region $layer, Region $cover, int $narrowest, int $off): Region
     {
         [$crumbs, $room] = self::crumbs($layer, $cover);
         if ([] === $crumbs) {
             return $layer;
         }
-        $inner = $room->offset(-self::NARROW);
+        $inner = $room->offset(-self::NARROW - $off);
         $ways = Ways::between($crumbs, Places::in($inner, (int) \max(self::STEP, \sqrt($inner->area() / self::PLACES))));
         if ([] === $ways) {
             return $layer;
         }
         // Between the edges of two layers anything is as broad as the narrowest band at least.
-        $bands = Region::empty()->union(...\array_map(self::along(...), $ways))->intersect($inner)->offset(self::NARROW - self::OFF);
+        $bands = Region::empty()->union(...\array_map(self::along(...), $ways))->intersect($inner)->offset(self::NARROW);
         $joined = self::withoutNew($layer->union($bands), $layer);
 
         return $joined->union(...self::slits($cover, $joined, $bands, $narrowest));
@@ -128,7 +126,7 @@ final class Bands
     /** @param list<int> $way a flat list of points */
     private static function along(array $way): Region
     {
-        $half = self::HALF - self::NARROW + self::OFF;
+        $half = self::HALF - self::NARROW;
         $parts = [];
         for ($i = 0, $count = \count($way) - 2; $i < $count; $i += 2) {
             $parts[] = self::capsule($way[$i], $way[$i + 1], $way[$i + 2], $way[$i + 3], $half);
