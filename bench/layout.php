@@ -63,7 +63,7 @@ $mixed = static function () use ($names, $form, $line, $random): array {
     for ($i = 0; $i < 8; ++$i) {
         $frames[] = $form('ring', $size = $dice->getInt(90_000, 190_000), $size);
         $frames[] = $form('shield', $dice->getInt(50_000, 90_000), $dice->getInt(60_000, 100_000));
-        $arc = ['kind' => 'arc', 'arc' => ['by' => 'radius', 'length' => $dice->getInt(60_000, 140_000)]];
+        $arc = ['path' => 'arc', 'arc' => ['by' => 'radius', 'radius' => $dice->getInt(60_000, 140_000)]];
         $frames[] = $line(['Rowing', 'Harbour', 'Tern Point', 'Regatta'][$i % 4], 'anton', $dice->getInt(14_000, 26_000), ['follows' => $arc]);
     }
     for ($i = 0; $i < 14; ++$i) {
