@@ -103,7 +103,8 @@ $polygons = static function (int $seed) use ($random): array {
         $angle = deg2rad($dice->getInt(0, 359));
         [$x, $y] = [($box->left + $box->right) / 2, ($box->bottom + $box->top) / 2];
         [$ux, $uy] = [2_000_000 * cos($angle), 2_000_000 * sin($angle)];
-        $half = Region::fromRings([array_map(intval(...), [$x - $ux, $y - $uy, $x + $ux, $y + $uy, $x + $ux - $uy, $y + $uy + $ux, $x - $ux - $uy, $y - $uy + $ux])]);
+        $corners = [$x - $ux, $y - $uy, $x + $ux, $y + $uy, $x + $ux - $uy, $y + $uy + $ux, $x - $ux - $uy, $y - $uy + $ux];
+        $half = Region::fromRings([array_map(intval(...), $corners)]);
         array_push($pieces, ...$piece->intersect($half)->pieces(), ...$piece->subtract($half)->pieces());
     }
 
