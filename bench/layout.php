@@ -41,7 +41,10 @@ $line = static function (string $words, string $font, int $height, array $more =
     return $frame(['lines' => [[...$own, ...$more]]]);
 };
 $form = static fn (string $kind, int $width, int $height): Region => $frame(['lines' => [], 'forms' => [[
-    'id' => 'form', 'film' => $base['films'][0]['id'], 'shape' => ['kind' => $kind], 'size' => ['width' => $width, 'height' => $height, 'proportional' => false],
+    'id' => 'form',
+    'film' => $base['films'][0]['id'],
+    'shape' => ['kind' => $kind],
+    'size' => ['width' => $width, 'height' => $height, 'proportional' => false],
     'place' => ['across' => 0, 'down' => 100_000],
 ]]]);
 $names = static function (int $count, int $seed) use ($line, $random): array {

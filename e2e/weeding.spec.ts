@@ -21,13 +21,11 @@ test('frames, relief cuts and joined pieces are set on the Bench and seen on its
 
     // Each layer a frame of its own, close to the ink: the script's is no longer as large as all.
     await weeding.getByText('hugging').click();
-    await weeding.getByRole('button', { name: 'What has a frame of its own' }).click();
-    await savedAfter(page, () => page.getByRole('option', { name: 'one for each layer' }).click());
+    await weeding.getByRole('button', { name: 'Number of frames' }).click();
+    await savedAfter(page, () => page.getByRole('option', { name: 'One per layer' }).click());
     await expect(page.getByRole('status').filter({ hasText: 'All saved' })).toBeVisible();
     await page.reload();
     await page.getByRole('button', { name: 'Weeding' }).click();
-    await expect(weeding.getByRole('button', { name: 'What has a frame of its own' })).toContainText(
-        'one for each layer',
-    );
-    await expect(weeding.getByRole('textbox', { name: 'How far the frames stay off the ink' })).toHaveValue('4.0');
+    await expect(weeding.getByRole('button', { name: 'Number of frames' })).toContainText('One per layer');
+    await expect(weeding.getByRole('textbox', { name: 'Distance from ink' })).toHaveValue('4.0');
 });

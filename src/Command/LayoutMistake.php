@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\App\Command;
 
-/** What can’t be laid out as it was asked for, with what to do. */
+/** A layout that cannot be made as requested; the message says what to change. */
 final class LayoutMistake extends \InvalidArgumentException
 {
     public static function missing(string $option): self
     {
-        return new self("Say with $option ".('--out=FILE' === $option ? 'where to write the layout.' : 'the layers of which film are laid out.'));
+        return new self('--out=FILE' === $option ? 'Add --out=FILE: where to write the layout.' : 'Add --film=ID: the film whose layers to lay out.');
     }
 
     public static function noFile(string $file): self
@@ -19,21 +19,21 @@ final class LayoutMistake extends \InvalidArgumentException
 
     public static function nothingOf(string $film): self
     {
-        return new self("Nothing of these designs is cut from $film. Choose another film with --film=ID.");
+        return new self("None of these designs uses $film. Choose another film with --film=ID.");
     }
 
     public static function frames(string $frames): self
     {
-        return new self("There are no frames called $frames. Say --frames=hug or --frames=box.");
+        return new self("Unknown frames “{$frames}”. Use --frames=hug or --frames=box.");
     }
 
     public static function turns(string $text): self
     {
-        return new self("$text are no turns. Say degrees below 360 with commas between, as in --turns=0,90,180,270.");
+        return new self("“{$text}” is not a list of angles. Use degrees below 360, as in --turns=0,90,180,270.");
     }
 
     public static function tooWide(int $width): self
     {
-        return new self(\sprintf('Something is wider than the film of %d mm. Choose a wider film with --width.', \intdiv($width, 1_000)));
+        return new self(\sprintf('A frame is wider than the %d mm film. Choose a wider film with --width.', \intdiv($width, 1_000)));
     }
 }

@@ -57,7 +57,17 @@ final readonly class Instructions
 
     public static function fromJson(string $json): self
     {
-        /** @var array{begin: string, lines: list<string>, end: string, rings: list<list<int>>, turnAt: int|null, passes: int, pieces?: list<int|null>} $parts */
+        /**
+         * @var array{
+         *     begin: string,
+         *     lines: list<string>,
+         *     end: string,
+         *     rings: list<list<int>>,
+         *     turnAt: int|null,
+         *     passes: int,
+         *     pieces?: list<int|null>,
+         * } $parts
+         */
         $parts = \json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
 
         return new self(...$parts);

@@ -62,11 +62,11 @@ final class LayoutCommandTest extends KernelTestCase
     {
         $design = Designs::folder().'/crew-shirt-back.json';
         $all = ['--film' => 'chalk', '--out' => '/tmp/x'];
-        yield 'no film' => [[$design], ['--out' => 'x'], 'Say with --film=ID'];
-        yield 'no place to write to' => [[$design], ['--film' => 'chalk'], 'Say with --out=FILE'];
+        yield 'no film' => [[$design], ['--out' => 'x'], 'Add --film=ID'];
+        yield 'no place to write to' => [[$design], ['--film' => 'chalk'], 'Add --out=FILE'];
         yield 'no such file' => [['nowhere.json*3'], $all, 'There is no file nowhere.json.'];
-        yield 'another film' => [[$design], ['--film' => 'gold'] + $all, 'Nothing of these designs is cut from gold.'];
-        yield 'too wide' => [[$design], $all + ['--width' => '5cm'], 'wider than the film of 50 mm'];
+        yield 'another film' => [[$design], ['--film' => 'gold'] + $all, 'None of these designs uses gold.'];
+        yield 'too wide' => [[$design], $all + ['--width' => '5cm'], 'wider than the 50 mm film'];
         yield 'no width' => [[$design], $all + ['--width' => 'wide'], 'wide'];
         yield 'unknown frames' => [[$design], $all + ['--frames' => 'round'], '--frames=hug or --frames=box'];
         yield 'unknown turns' => [[$design], $all + ['--turns' => '0,400'], '--turns=0,90,180,270'];

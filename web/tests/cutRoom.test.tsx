@@ -264,9 +264,9 @@ describe('pieces and copies', () => {
         on(<Panel />);
         const again = screen.getByRole<HTMLButtonElement>('button', { name: 'Cut this piece again' });
         expect(again.disabled).toBe(true);
-        await user.click(screen.getByRole('button', { name: 'The next piece' }));
+        await user.click(screen.getByRole('button', { name: 'Next piece' }));
         expect(screen.getByText('1 of 2')).toBeTruthy();
-        await user.click(screen.getByRole('button', { name: 'The piece before' }));
+        await user.click(screen.getByRole('button', { name: 'Previous piece' }));
         expect(screen.getByText('2 of 2')).toBeTruthy();
         await user.click(again);
         expect(asked).toEqual([

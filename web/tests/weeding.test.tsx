@@ -50,20 +50,20 @@ describe('how layers are weeded', () => {
     it('has a shape of frame with its distances, and what has one of its own', async () => {
         const { user, weeding } = opened(2);
         for (const [side, typed] of [
-            ['left', '8'],
-            ['bottom', '1 cm'],
+            ['Left', '8'],
+            ['Bottom', '1 cm'],
         ] as const) {
-            const field = screen.getByRole('textbox', { name: `Margin at the ${side}` });
+            const field = screen.getByRole('textbox', { name: `${side} margin` });
             await user.clear(field);
             await user.type(field, `${typed}{Enter}`);
         }
         expect(weeding().margins).toEqual({ left: 8_000, right: 6_000, top: 6_000, bottom: 10_000 });
-        await user.click(screen.getByRole('button', { name: 'What has a frame of its own' }));
-        await user.click(await screen.findByRole('option', { name: 'one for each card' }));
+        await user.click(screen.getByRole('button', { name: 'Number of frames' }));
+        await user.click(await screen.findByRole('option', { name: 'One per card' }));
         await user.click(screen.getByRole('radio', { name: 'hugging' }));
         expect(weeding()).toMatchObject({ frame: 'hugging', around: 'card' });
-        expect(screen.queryByRole('textbox', { name: 'Margin at the left' })).toBeNull();
-        const distance = screen.getByRole('textbox', { name: 'How far the frames stay off the ink' });
+        expect(screen.queryByRole('textbox', { name: 'Left margin' })).toBeNull();
+        const distance = screen.getByRole('textbox', { name: 'Distance from ink' });
         await user.clear(distance);
         await user.type(distance, '1{Enter}');
         expect(screen.getByRole('alert').textContent).toBe('This must be at least 2.0 mm.');
@@ -89,7 +89,7 @@ describe('how layers are weeded', () => {
             store.getState().change(withLayering((now) => (now.marks = kind)));
         expect(said()).toBe('');
         marks('box');
-        return vi.waitFor(() => expect(said()).toContain('all layers have the same one'));
+        return vi.waitFor(() => expect(said()).toContain('all layers share one frame'));
     });
 
     it('shows what parts the waste on the picture of the layer', () => {

@@ -8,8 +8,8 @@ use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Region;
 
 /**
- * Sheet → knife plan: inside before outside, piece by piece, then what parts the waste, the frames last; in the order and from the starts by which the raised knife
- * travels least; each ring closed by an overcut, with few points, and made up for the blade's offset.
+ * Sheet → knife plan: inside before outside, piece by piece, then relief cuts, frames last; ordered and started so that the raised knife
+ * travels least; each ring closed by an overcut, with few points, compensated for the blade's offset.
  */
 final readonly class KnifePlanner
 {

@@ -15,8 +15,9 @@ use Uvret\Layout\Rows;
 #[OA\Schema(
     schema: 'CutLayerCard',
     required: [
-        'film', 'wanted', 'copies', 'places', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces', 'smallest', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved',
-        'blade', 'force', 'speed', 'passes', 'mat', 'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
+        'film', 'wanted', 'copies', 'places', 'length', 'across', 'fits', 'ink', 'frame', 'hard', 'hardPlaces', 'pieces',
+        'smallest', 'toWeed', 'narrowest', 'weeding', 'seconds', 'travel', 'saved', 'blade', 'force', 'speed', 'passes', 'mat',
+        'stock', 'price', 'testedOn', 'testedGood', 'cutAt',
     ],
 )]
 final readonly class CutLayerCard

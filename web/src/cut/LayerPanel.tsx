@@ -69,9 +69,9 @@ export function LayerPanel({ design, layer, busy, piece, onPiece }: Props) {
             </dl>
             <p className="mt-1 text-xs text-quiet">
                 {layer.hardPlaces > 0 &&
-                    `${layer.hardPlaces} ${layer.hardPlaces === 1 ? 'place is' : 'places are'} hard to weed, marked on the film: small holes, narrow waste, thin strokes. `}
+                    `${layer.hardPlaces} hard ${layer.hardPlaces === 1 ? 'place' : 'places'} to weed (small holes, narrow waste, thin strokes), marked on the film. `}
                 {layer.narrowest > 0 &&
-                    `The narrowest waste is ${(layer.narrowest / 1000).toFixed(1)} mm broad, the smallest piece ${(layer.smallest / 1000).toFixed(1)} mm long. `}
+                    `Narrowest waste ${(layer.narrowest / 1000).toFixed(1)} mm, smallest piece ${(layer.smallest / 1000).toFixed(1)} mm long. `}
                 Blade, force, speed, passes and mat are from the film rack. The order of the cuts saves{' '}
                 {metres(layer.saved)} of travel.
             </p>
@@ -135,12 +135,12 @@ interface PieceProps {
 /** One piece of a layer that was cut, once more: chosen on the film or stepped to. */
 function PieceAgain({ count, piece, busy, onStep, onCut }: PieceProps) {
     return (
-        <div role="group" aria-label="A piece once more" className="mt-3 flex items-center gap-1.5 text-xs">
-            <Button small aria-label="The piece before" onClick={() => onStep(-1)}>
+        <div role="group" aria-label="Cut one piece again" className="mt-3 flex items-center gap-1.5 text-xs">
+            <Button small aria-label="Previous piece" onClick={() => onStep(-1)}>
                 ‹
             </Button>
             <span className="text-quiet">{piece === undefined ? `${count} pieces` : `${piece + 1} of ${count}`}</span>
-            <Button small aria-label="The next piece" onClick={() => onStep(1)}>
+            <Button small aria-label="Next piece" onClick={() => onStep(1)}>
                 ›
             </Button>
             <Button

@@ -1,30 +1,30 @@
 import { useKeys, type Key } from '../ui/keys';
 
-const choose = 'What is laid out';
+const choose = 'Layout';
 const cutting = 'Cutting';
 
 export const groups = [choose, cutting];
 
-/** All keys of the Cut room; what they do is where the buttons are that do the same. */
+/** The keys of the Cut room. Their actions sit in the components with the matching buttons. */
 export const keys = [
-    { press: 'd', does: 'the next design that can be cut', group: choose },
-    { press: 'Shift+d', does: 'the one before', group: choose },
-    { press: 'f', does: 'the next film', group: choose },
-    { press: 'Shift+f', does: 'the film before', group: choose },
-    { press: 'a', does: 'all copies, or one', group: choose },
-    { press: 'n', does: 'the next piece of what was cut', group: choose },
-    { press: 'b', does: 'the piece before', group: choose },
-    { press: '?', does: 'these keys', group: choose },
-    { press: 'Ctrl+Enter', does: 'send to the cutter, or cut it again', group: cutting },
-    { press: 'Shift+Enter', does: 'cut the chosen piece again', group: cutting },
+    { press: 'd', does: 'next design ready to cut', group: choose },
+    { press: 'Shift+d', does: 'previous design', group: choose },
+    { press: 'f', does: 'next film', group: choose },
+    { press: 'Shift+f', does: 'previous film', group: choose },
+    { press: 'a', does: 'all copies / one copy', group: choose },
+    { press: 'n', does: 'next piece to cut again', group: choose },
+    { press: 'b', does: 'previous piece', group: choose },
+    { press: '?', does: 'show the keys', group: choose },
+    { press: 'Ctrl+Enter', does: 'send to the cutter / cut again', group: cutting },
+    { press: 'Shift+Enter', does: 'cut the selected piece again', group: cutting },
     { press: 't', does: 'test cut', group: cutting },
-    { press: 'p', does: 'pause, or go on', group: cutting },
+    { press: 'p', does: 'pause / go on', group: cutting },
     { press: 'Ctrl+Backspace', does: 'cancel the cut', group: cutting },
 ] as const satisfies readonly Key[];
 
 type Press = (typeof keys)[number]['press'];
 
-/** Listens for some of the keys; one without an action is let through. */
+/** Registers some of the keys; keys without an action are ignored. */
 export function useCutKeys(acts: Partial<Record<Press, (() => unknown) | false | undefined>>): void {
     useKeys(
         keys.flatMap((key) => {
@@ -34,6 +34,6 @@ export function useCutKeys(acts: Partial<Record<Press, (() => unknown) | false |
     );
 }
 
-/** The place after or before one in a list, round from the last to the first; from none on to the first or the last. */
+/** The next or previous index, wrapping around; from none to the first or last. */
 export const stepped = (at: number, by: number, count: number): number =>
     count === 0 ? -1 : at < 0 ? (by > 0 ? 0 : count - 1) : (at + by + count) % count;

@@ -31,12 +31,12 @@ export function ShopPage() {
 }
 
 const hands = [
-    ['begin', 'to begin a layer'],
-    ['metre', 'a metre of outline'],
-    ['neck', 'a narrow place'],
-    ['hole', 'a hole'],
-    ['small', 'more for a small hole'],
-    ['stroke', 'a thin stroke'],
+    ['begin', 'per layer'],
+    ['metre', 'per metre of outline'],
+    ['neck', 'per narrow spot'],
+    ['hole', 'per hole'],
+    ['small', 'extra per small hole'],
+    ['stroke', 'per thin stroke'],
 ] as const satisfies readonly (readonly [keyof Shop['weeding'], string])[];
 
 function Settings({ now }: { now: Shop }) {
@@ -66,7 +66,7 @@ function Settings({ now }: { now: Shop }) {
             <fieldset className="stitch grid gap-2 pt-3">
                 <legend className="sr-only">Weeding</legend>
                 <p className="text-xs text-quiet">
-                    How long weeding takes your hands, in seconds. The Cut room reckons its minutes by this.
+                    Weeding times in seconds. The Cut room estimates minutes from them.
                 </p>
                 <div className="grid grid-cols-2 gap-x-6 gap-y-1.5">
                     {hands.map(([factor, say]) => (
@@ -95,9 +95,9 @@ function Settings({ now }: { now: Shop }) {
                     className="accent-indigo"
                 />
                 <span>
-                    <b>The cutter makes up for the blade’s offset itself.</b>{' '}
+                    <b>The cutter compensates for blade offset.</b>{' '}
                     <span className="text-quiet">
-                        Only tick it if its handbook says so: else corners come out round.
+                        Tick this only if its manual says so; otherwise corners come out rounded.
                     </span>
                 </span>
             </label>

@@ -6,10 +6,10 @@ import { withWeeding } from '../model/edits';
 import { useBench, useBenchStore } from '../state/store';
 
 const around = [
-    { value: 'design', say: 'the same for all layers' },
-    { value: 'layer', say: 'one for each layer' },
-    { value: 'group', say: 'one for each group' },
-    { value: 'card', say: 'one for each card' },
+    { value: 'design', say: 'One for all layers' },
+    { value: 'layer', say: 'One per layer' },
+    { value: 'group', say: 'One per group' },
+    { value: 'card', say: 'One per card' },
 ] as const satisfies readonly { value: Weeding['around']; say: string }[];
 type Around = (typeof around)[number];
 
@@ -29,7 +29,7 @@ export function WeedingPanel() {
             <span className="flex items-center justify-between gap-2">
                 <span className="text-quiet">Frame</span>
                 <Segments
-                    label="Shape of the frames"
+                    label="Frame shape"
                     small
                     value={weeding.frame}
                     options={[
@@ -40,7 +40,7 @@ export function WeedingPanel() {
                 />
             </span>
             <Choice
-                label="What has a frame of its own"
+                label="Number of frames"
                 className="w-full"
                 value={chosen}
                 options={around}
@@ -54,7 +54,7 @@ export function WeedingPanel() {
                         <span key={side} className="flex items-center justify-between gap-1.5 text-quiet">
                             {side}
                             <LengthField
-                                label={`Margin at the ${side}`}
+                                label={`${side[0]?.toUpperCase()}${side.slice(1)} margin`}
                                 slim
                                 atRight
                                 value={weeding.margins[side]}
@@ -68,9 +68,9 @@ export function WeedingPanel() {
                 </span>
             ) : (
                 <span className="flex items-center justify-between gap-2 text-quiet">
-                    off the ink by
+                    Distance from ink
                     <LengthField
-                        label="How far the frames stay off the ink"
+                        label="Distance from ink"
                         atRight
                         note={unit}
                         value={weeding.distance}
@@ -82,29 +82,29 @@ export function WeedingPanel() {
                 </span>
             )}
             {boxed ? (
-                <p className="text-quiet">The box is the registration mark, so all layers have the same one.</p>
+                <p className="text-quiet">The box is the registration mark, so all layers share one frame.</p>
             ) : (
                 several &&
                 weeding.around === 'design' &&
                 (marks === 'none' ? (
-                    <p className="text-quiet">Without registration marks each layer has a frame of its own.</p>
+                    <p className="text-quiet">Without registration marks, each layer gets its own frame.</p>
                 ) : (
                     weeding.frame === 'rectangle' &&
                     sides.some((side) => weeding.margins[side] < 6_000) && (
-                        <p className="text-quiet">The marks need 6 mm, so the frames leave that much.</p>
+                        <p className="text-quiet">Registration marks need 6 mm, so smaller margins are widened.</p>
                     )
                 ))
             )}
             <Tick
                 label="Relief cuts"
-                say="part the waste into strips"
+                say="split the waste into strips"
                 on={weeding.relief}
                 onChange={(on) => change(withWeeding((now) => (now.relief = on)))}
             />
             {several && (
                 <Tick
                     label="Join loose pieces"
-                    say="of a film where another hides it"
+                    say="under the films that cover them"
                     on={weeding.together}
                     onChange={(on) => change(withWeeding((now) => (now.together = on)))}
                 />
