@@ -62,7 +62,8 @@ final readonly class CutPlanner
         $mirror = $layer->film->mirrored ? Affine::mirror() : Affine::move(0, 0);
         $box = $frame->region->transform($mirror)->bounds() ?? throw new \LogicException('A frame has bounds.');
         // What is cut from one film moves together, so that marks and ink keep their places to each other.
-        $placed = static fn (Region $region): Region => $region->transform($mirror)->transform(Affine::move(-$box->left, -$box->bottom));
+        $toCorner = Affine::move(-$box->left, -$box->bottom);
+        $placed = static fn (Region $region): Region => $region->transform($mirror)->transform($toCorner);
         $turned = $box->width() > $layer->film->width && $box->height() <= $layer->film->width;
 
         return new CutSheet(
@@ -72,22 +73,8 @@ final readonly class CutPlanner
             frame: $placed($frame->region),
             box: $box->moved(-$box->left, -$box->bottom),
             turned: $turned,
-            parting: \array_map(static fn (array $line): array => self::moved($line, $layer->film->mirrored, $box), $frame->parting),
+            parting: \array_map($mirror->then($toCorner)->line(...), $frame->parting),
             worn: $frame->region->bounds(),
         );
-    }
-
-    /**
-     * @param list<int> $line as worn
-     *
-     * @return list<int> as on the sheet
-     */
-    private static function moved(array $line, bool $mirrored, Box $box): array
-    {
-        foreach ($line as $at => $value) {
-            $line[$at] = 1 === $at % 2 ? $value - $box->bottom : ($mirrored ? -$value : $value) - $box->left;
-        }
-
-        return $line;
     }
 }

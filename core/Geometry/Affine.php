@@ -20,6 +20,24 @@ final readonly class Affine
     ) {
     }
 
+    /**
+     * The image of a line, rounded to the grid.
+     *
+     * @param list<int> $line flat list x0, y0, x1, y1, … in µm
+     *
+     * @return list<int>
+     */
+    public function line(array $line): array
+    {
+        $image = [];
+        for ($i = 0, $count = \count($line); $i < $count; $i += 2) {
+            $image[] = Grid::round($this->a * $line[$i] + $this->c * $line[$i + 1] + $this->e);
+            $image[] = Grid::round($this->b * $line[$i] + $this->d * $line[$i + 1] + $this->f);
+        }
+
+        return $image;
+    }
+
     public static function identity(): self
     {
         return new self(1, 0, 0, 1, 0, 0);

@@ -151,13 +151,7 @@ final readonly class Region
         }
         $rings = [];
         foreach ($this->rings as $ring) {
-            $image = [];
-            $count = \count($ring);
-            for ($i = 0; $i < $count; $i += 2) {
-                $image[] = Grid::round($map->a * $ring[$i] + $map->c * $ring[$i + 1] + $map->e);
-                $image[] = Grid::round($map->b * $ring[$i] + $map->d * $ring[$i + 1] + $map->f);
-            }
-            $rings[] = $image;
+            $rings[] = $map->line($ring);
         }
         $input = new Rings();
         $input->addLoose($rings, 0);
@@ -250,6 +244,14 @@ final readonly class Region
     public function contains(int $x, int $y): bool
     {
         return Measure\Inside::holds($this->rings, $x, $y);
+    }
+
+    /** Whether the two have any area in common. */
+    public function overlaps(self $other): bool
+    {
+        [$box, $otherBox] = [$this->bounds(), $other->bounds()];
+
+        return null !== $box && null !== $otherBox && $box->overlaps($otherBox) && !$this->intersect($other)->isEmpty();
     }
 
     /** The least distance to another region, in µm: 0 where they touch or overlap, infinite if one is empty. */

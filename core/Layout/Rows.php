@@ -60,7 +60,7 @@ final readonly class Rows
             $regions[] = $copy->region->transform($map);
             $marks[] = $copy->marks->transform($map);
             $frames[] = $copy->frame->transform($map);
-            \array_push($parting, ...\array_map(static fn (array $line): array => self::moved($line, $map), $copy->parting));
+            \array_push($parting, ...\array_map($map->line(...), $copy->parting));
         }
 
         return new CutSheet(
@@ -86,21 +86,6 @@ final readonly class Rows
         return $this->copy->turned
             ? new Affine(0, 1, -1, 0, $right, $place['along'])
             : Affine::move($right - $this->copy->box->width(), $place['along']);
-    }
-
-    /**
-     * @param list<int> $line
-     *
-     * @return list<int>
-     */
-    private static function moved(array $line, Affine $map): array
-    {
-        $moved = [];
-        foreach (\array_chunk($line, 2) as [$x, $y]) {
-            \array_push($moved, (int) \round($map->a * $x + $map->c * $y + $map->e), (int) \round($map->b * $x + $map->d * $y + $map->f));
-        }
-
-        return $moved;
     }
 
     private static function inRow(CutSheet $sheet): int

@@ -48,8 +48,7 @@ final readonly class Marks
      */
     public static function around(Box $ink, MarkKind $kind, Margins $margins): self
     {
-        $margins = $margins->least(MarkKind::Box === $kind ? self::BOX_MARGIN : self::MARGIN);
-        $whole = new Box($ink->left - $margins->left, $ink->bottom - $margins->bottom, $ink->right + $margins->right, $ink->top + $margins->top);
+        $whole = $margins->least(MarkKind::Box === $kind ? self::BOX_MARGIN : self::MARGIN)->around($ink);
         $rectangle = $whole->toRegion();
         $box = MarkKind::Box === $kind ? $whole : $ink->grown(self::MARGIN);
         [$left, $right, $bottom, $top] = [$box->left + self::INSET, $box->right - self::INSET, $box->bottom + self::INSET, $box->top - self::INSET];

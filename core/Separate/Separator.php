@@ -125,19 +125,12 @@ final readonly class Separator
         foreach ($shown->films as $at => $film) {
             foreach (\array_slice($shown->films, $at + 1) as $other) {
                 $upper = $shown->shown[$other->id];
-                if ($edges[$film->id]->touches($upper) || self::overlap($shown->ink[$film->id], $upper)) {
+                if ($edges[$film->id]->touches($upper) || $shown->ink[$film->id]->overlaps($upper)) {
                     $touching[$film->id][$other->id] = $touching[$other->id][$film->id] = true;
                 }
             }
         }
 
         return $touching;
-    }
-
-    private static function overlap(Region $ink, Region $upper): bool
-    {
-        [$box, $other] = [$ink->bounds(), $upper->bounds()];
-
-        return null !== $box && null !== $other && $box->overlaps($other) && !$ink->intersect($upper)->isEmpty();
     }
 }

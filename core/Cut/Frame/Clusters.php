@@ -26,7 +26,7 @@ final class Clusters
         $first = [];
         foreach ($pieces as $number => $piece) {
             foreach ($owners as $owner => $region) {
-                if (!self::overlap($region, $piece)) {
+                if (!$region->overlaps($piece)) {
                     continue;
                 }
                 [$kept, $joined] = [$of[$first[$owner] ?? $number], $of[$number]];
@@ -40,13 +40,6 @@ final class Clusters
         }
 
         return \array_values(\array_map(static fn (array $own): Region => Region::empty()->union(...$own), $clusters));
-    }
-
-    private static function overlap(Region $one, Region $other): bool
-    {
-        [$box, $otherBox] = [$one->bounds(), $other->bounds()];
-
-        return null !== $box && null !== $otherBox && $box->overlaps($otherBox) && !$one->intersect($other)->isEmpty();
     }
 
     /** @return array<string, Region> what each card, or group of cards, has of a film */

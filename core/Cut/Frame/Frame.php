@@ -37,12 +37,10 @@ final readonly class Frame
             )));
         }
 
-        return self::of(\array_map(static function (Region $ink) use ($weeding): Box {
-            $box = $ink->bounds() ?? throw new \LogicException('A cut layer has ink.');
-            $margins = $weeding->margins;
-
-            return new Box($box->left - $margins->left, $box->bottom - $margins->bottom, $box->right + $margins->right, $box->top + $margins->top);
-        }, $clusters));
+        return self::of(\array_map(
+            static fn (Region $ink): Box => $weeding->margins->around($ink->bounds() ?? throw new \LogicException('A cut layer has ink.')),
+            $clusters,
+        ));
     }
 
     /**

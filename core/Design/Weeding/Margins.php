@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Weeding;
 
+use Uvret\Geometry\Box;
+
 /** How far a rectangle stands off the ink, as worn, in µm. */
 final readonly class Margins
 {
@@ -13,6 +15,11 @@ final readonly class Margins
         public int $top,
         public int $bottom,
     ) {
+    }
+
+    public function around(Box $ink): Box
+    {
+        return new Box($ink->left - $this->left, $ink->bottom - $this->bottom, $ink->right + $this->right, $ink->top + $this->top);
     }
 
     public function least(int $length): self
