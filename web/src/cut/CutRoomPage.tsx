@@ -103,6 +103,9 @@ export function CutRoomPage() {
             <Tape layers={layers.data ?? []} run={run} onKeys={() => setListed(true)} />
             <Modal open={listed} title="Keys" onClose={() => setListed(false)} widest>
                 <KeyList keys={keys} groups={groups} />
+                <Button className="mt-3 w-full" onClick={() => setListed(false)}>
+                    Close
+                </Button>
             </Modal>
         </div>
     );

@@ -49,7 +49,8 @@ export function WeedingPanel() {
                 onChange={({ value }) => change(withWeeding((now) => (now.around = value)))}
             />
             {weeding.frame === 'rectangle' ? (
-                <span className="grid grid-cols-[repeat(2,auto)] items-center gap-1">
+                <span className="grid grid-cols-2 items-center gap-x-4 gap-y-1">
+                    <span className="col-span-2 text-quiet">Margins, as worn</span>
                     {sides.map((side) => (
                         <span key={side} className="flex items-center justify-between gap-1.5 text-quiet">
                             {side}
