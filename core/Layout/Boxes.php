@@ -7,8 +7,7 @@ namespace Uvret\Layout;
 use Uvret\Geometry\Box;
 
 /**
- * How much film the boxes of frames take that are packed as boxes, to compare with: skylines, each box where it ends lowest, either way
- * round; the best of four orders.
+ * Film length of a plain box packing, for comparison: skyline, lowest end, both rotations, best of four orders.
  */
 final class Boxes
 {
@@ -79,7 +78,7 @@ final class Boxes
     }
 
     /**
-     * The highest of what a box would lie on that begins at a stretch; null where the film ends before.
+     * The height at which a box would rest on the skyline; null if it exceeds the film width.
      *
      * @param list<array{int, int, int}> $line
      */

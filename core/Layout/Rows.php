@@ -10,7 +10,7 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** Copies of a sheet side by side in rows across the film, frame to frame. Lengths are in µm. */
+/** Copies of a sheet in rows across the film, frame to frame. Lengths in µm. */
 final readonly class Rows
 {
     /** @param list<array{along: int, across: int}> $places of each copy's corner: along the film and across it, from where the rows begin */
@@ -20,7 +20,7 @@ final readonly class Rows
     ) {
     }
 
-    /** Which way round takes the least film is how they lie; the other way only if that is shorter. */
+    /** Rotates the copies by 90° only if that needs less film. */
     public static function of(CutSheet $sheet, int $copies): self
     {
         $other = $sheet->turnedRound();
@@ -34,19 +34,19 @@ final readonly class Rows
         return new self($copy, $places);
     }
 
-    /** How much of the film's length they take. */
+    /** Film length used. */
     public function filmLength(): int
     {
         return self::length($this->copy, \count($this->places));
     }
 
-    /** How much of its width. */
+    /** Film width used. */
     public function filmWidth(): int
     {
         return \min(\count($this->places), self::inRow($this->copy)) * $this->copy->filmWidth();
     }
 
-    /** All of them as one sheet. */
+    /** All copies as one sheet. */
     public function sheet(): CutSheet
     {
         if (1 === \count($this->places)) {
@@ -75,7 +75,7 @@ final readonly class Rows
     }
 
     /**
-     * From a copy to all of them: x across the film, from its far edge, y along it.
+     * Maps a copy onto the sheet of all copies: x across the film from its far edge, y along it.
      *
      * @param array{along: int, across: int} $place
      */

@@ -9,7 +9,7 @@ use Uvret\Design\Design;
 use Uvret\Design\Weeding\FrameAround;
 use Uvret\Geometry\Region;
 
-/** What of a layer has a frame of its own: all of it, or the pieces of each card or group. What hangs together is never parted. */
+/** Groups a layer's ink by frame: the whole layer, or the pieces of each card or group. Connected ink is never split. */
 final class Clusters
 {
     /** @return list<Region> all of the layer's ink */

@@ -6,7 +6,7 @@ namespace Uvret\Cut\Frame;
 
 use Uvret\Geometry\Region;
 
-/** How far something reaches across each direction of lanes, in µm. */
+/** Extents perpendicular to each lane direction, in µm. */
 final readonly class Extents
 {
     /** @param array<int, array{float, float}> $across least and most by the direction in degrees */

@@ -9,13 +9,13 @@ use Uvret\Design\Weeding\Weeding;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** The line or lines round what is cut from a film, and what parts the waste within. */
+/** The weeding frame or frames of a layer, and the cuts that split the waste inside. */
 final readonly class Frame
 {
-    /** Bays of a hugging frame that are narrower than twice this are too narrow for a finger's hold, in µm. */
+    /** Closing radius of hugging frames, in µm: bays narrower than twice this are too narrow to grip. */
     private const BAY = 7_500;
 
-    /** How far a mark's own frame stays off it, in µm. */
+    /** Margin of a registration mark's own frame, in µm. */
     private const OFF_MARKS = 1_500;
 
     /**
@@ -44,7 +44,7 @@ final readonly class Frame
     }
 
     /**
-     * Rectangles: those that overlap are one, those that lie against one another share the edge.
+     * Overlapping rectangles merge; abutting ones share an edge.
      *
      * @param list<Box> $boxes
      */
@@ -58,7 +58,7 @@ final readonly class Frame
         return new self($region, $shared);
     }
 
-    /** The same with marks inside: where they lie outside they have frames of their own. */
+    /** Adds frames for registration marks that lie outside. */
     public function withMarks(Region $marks): self
     {
         $outside = \array_filter($marks->pieces(), fn (Region $mark): bool => !$mark->subtract($this->region)->isEmpty());
@@ -67,13 +67,13 @@ final readonly class Frame
         return [] === $own ? $this : new self($this->region->union(...$own), $this->parting);
     }
 
-    /** With relief cuts, never nearer to ink than they may be. */
+    /** Adds relief cuts. */
     public function relieved(Words $words, Region $ink, Region $marks): self
     {
         return new self($this->region, [...$this->parting, ...Relief::cuts($this->region, $words->in($ink), $marks)]);
     }
 
-    /** The ink grown, without bays that nobody gets a hold of; large empty middles stay free. */
+    /** Offset ink with narrow bays closed; wide empty middles stay open. */
     private static function hugging(Region $ink, int $distance): Region
     {
         return $ink->offset($distance + self::BAY)->offset(-self::BAY);

@@ -6,13 +6,13 @@ namespace Uvret\Cut\Frame;
 
 use Uvret\Geometry\Region;
 
-/** A straight way beside ink, in which the knife can part the waste. Lengths are in µm. */
+/** A straight ink-free strip along which a relief cut can run. Lengths in µm. */
 final readonly class Lane
 {
     /** Directions of cuts, in degrees. */
     public const DIRECTIONS = [0, 90, 15, 165, 30, 150, 45, 135, 60, 120, 75, 105];
 
-    /** Farther than any film reaches. */
+    /** Longer than any film. */
     private const FAR = 30_000_000;
 
     /**
@@ -27,7 +27,7 @@ final readonly class Lane
     }
 
     /**
-     * The lanes between some things, seen along a direction.
+     * The lanes between things along one direction.
      *
      * @param non-empty-list<Extents> $things
      * @param int                     $narrowest narrower ones are none
@@ -51,7 +51,7 @@ final readonly class Lane
     }
 
     /**
-     * What of it is cut in a cell.
+     * The cut inside a cell.
      *
      * @return list<list<int>> flat lists x0, y0, x1, y1
      */
@@ -68,7 +68,7 @@ final readonly class Lane
         ]]);
     }
 
-    /** What of a cell lies to one side of it. */
+    /** The part of a cell on one side. */
     public function side(Region $cell, bool $above): Region
     {
         $box = $cell->bounds();

@@ -7,25 +7,24 @@ namespace Uvret\Cut\Frame;
 use Uvret\Geometry\Region;
 
 /**
- * Relief cuts: straight lines from edge to edge that part the waste into strips, each of which comes away in one pull. Between words and
- * whatever else is weeded in one go the widest lane is cut, seen along several directions, then what lies to either side of it in turn (a
- * guillotine partition); last, large open places are cut off from the ink beside them.
+ * Relief cuts: straight edge-to-edge lines that split the waste into strips. Cuts the widest lane between words (or forms, motifs) over
+ * several directions, then each side recursively (guillotine partition); finally cuts large open areas off the ink.
  */
 final class Relief
 {
-    /** How near to ink a cut may come, in µm. */
+    /** Minimum distance from ink, in µm. */
     private const NEAR = 2_000;
 
-    /** Lanes aslant have to be wider by this. */
+    /** Horizontal and vertical lanes are preferred by this factor. */
     private const ASLANT = 1.3;
 
-    /** Most cuts one after another. */
+    /** Maximum recursion depth. */
     private const DEEP = 12;
 
-    /** An open place beside ink that is broader than this is cut off, in µm. */
+    /** Open areas deeper than this are cut off, in µm. */
     private const OPEN = 50_000;
 
-    /** How far from the ink that is done, in µm. */
+    /** Distance of those cuts from the ink, in µm. */
     private const BESIDE = 6_000;
 
     /** @var list<list<int>> */
@@ -85,7 +84,7 @@ final class Relief
     }
 
     /**
-     * A lane that parts all ink from what is open beside it.
+     * A lane that separates all ink from an open area.
      *
      * @param non-empty-list<Extents> $words
      */
@@ -107,7 +106,7 @@ final class Relief
     }
 
     /**
-     * The one that is worth most of those that keep off the marks.
+     * The most valuable lane that avoids the registration marks.
      *
      * @param list<Lane>            $lanes
      * @param \Closure(Lane): float $worth

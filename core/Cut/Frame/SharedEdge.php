@@ -6,7 +6,7 @@ namespace Uvret\Cut\Frame;
 
 use Uvret\Geometry\Region;
 
-/** Upright and level edges that frames which lie against one another have in common: they are cut once. */
+/** Vertical and horizontal edges shared by abutting frames; each is cut once. */
 final class SharedEdge
 {
     /**

@@ -10,7 +10,7 @@ use Uvret\Design\Design;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** What of a layer is weeded in one go: the pieces of a word, or of a form or motif. */
+/** Groups ink into units weeded together: the pieces of a word, a form or a motif. */
 final readonly class Words
 {
     /** @param list<array{string, Box}> $places of letters with the words that they are in, and of cards without letters */
@@ -34,7 +34,7 @@ final readonly class Words
     }
 
     /**
-     * The pieces of a layer, word by word.
+     * The pieces of a layer by word.
      *
      * @return list<non-empty-list<Region>>
      */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** What parts the waste: open lines, cut when all ink is and before the frames, always the one whose end is nearest. */
+/** Orders relief cuts and shared edges: after the ink, before the frames, nearest end first. */
 final class Parting
 {
     /**

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Weeding;
 
-/** What has a frame of its own. */
+/** What gets its own frame. */
 enum FrameAround: string
 {
-    /** All layers together: each has the same frame, by whose edges they can be laid on one another. */
+    /** One frame for all layers, usable for registration. */
     case Design = 'design';
 
     case Layer = 'layer';
 
-    /** In each layer the cards that are kept together, and each other card. */
+    /** One per group of cards in each layer. */
     case Group = 'group';
 
-    /** Each card in each layer. */
+    /** One per card in each layer. */
     case Card = 'card';
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Weeding;
 
-/** What is cut round a layer, so that its waste comes away in one piece. */
+/** Shape of the weeding frame. */
 enum FrameShape: string
 {
     case Rectangle = 'rectangle';
 
-    /** An outline that follows the ink at a distance. */
+    /** Follows the ink at a distance. */
     case Hugging = 'hugging';
 }

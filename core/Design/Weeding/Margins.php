@@ -6,7 +6,7 @@ namespace Uvret\Design\Weeding;
 
 use Uvret\Geometry\Box;
 
-/** How far a rectangle stands off the ink, as worn, in µm. */
+/** Margins of a rectangular frame, as worn, in µm. */
 final readonly class Margins
 {
     public function __construct(

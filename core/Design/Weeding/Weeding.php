@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Weeding;
 
-/** How the layers of a design are made easy to weed. */
+/** Weeding settings of a design. */
 final readonly class Weeding
 {
     /**

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Layout\Nest;
 
 /**
- * Film as rows of cells, each row some words of 60 cells: what is taken is set. Where a row of a shape may lie is found for all places
- * across the film at once: a span of it is forbidden where any of the cells that it would cover is taken, and the cells of so many steps
- * together are found by doubling.
+ * Occupancy of the film as rows of 60-bit words. Positions blocked for a span are computed for all columns at once: “any of the next 2^p
+ * cells is taken” comes from doubling, two shifted copies of it cover the span.
  */
 final class FilmRows
 {
@@ -26,7 +25,7 @@ final class FilmRows
 
     private readonly int $words;
 
-    /** How many rows have something in them. */
+    /** Number of rows in use. */
     private int $end = 0;
 
     public function __construct(private readonly int $columns)
@@ -40,7 +39,7 @@ final class FilmRows
     }
 
     /**
-     * The first place for a shape, from a row on: as low as possible, there as far left as possible.
+     * The lowest, then leftmost free position at or above a row.
      *
      * @param int $below the shape has to end below this row
      *
@@ -90,7 +89,7 @@ final class FilmRows
         $this->end = \max($this->end, $row + $shape->height());
     }
 
-    /** The first column at which a shape may lie in a row; null where there is none. */
+    /** The leftmost free column in a row; null if there is none. */
     private function column(Raster $shape, int $row, int $room): ?int
     {
         // Places that are left, all of those that the width allows to begin with.

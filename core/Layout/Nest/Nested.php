@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Layout\Nest;
 
-/** Frames on a film. Lengths are in µm. */
+/** A layout: frames placed on film. Lengths in µm. */
 final readonly class Nested
 {
-    /** How much of the film they take. */
+    /** Film length used. */
     public int $length;
 
     /** @param list<Place> $places */
@@ -18,7 +18,7 @@ final readonly class Nested
         $this->length = [] === $places ? 0 : \max(\array_map(static fn (Place $place): int => $place->top(), $places));
     }
 
-    /** The share of the film that the frames cover. */
+    /** Share of the used film that frames cover. */
     public function covered(): float
     {
         $area = \array_sum(\array_map(static fn (Place $place): float => $place->piece->frame->area(), $this->places));
@@ -27,7 +27,7 @@ final readonly class Nested
     }
 
     /**
-     * What is wrong with it by the true shapes: two frames that overlap or are nearer than the gap, or one that does not lie on the film.
+     * Checks the layout with the true frames: overlaps, gaps, film edges.
      *
      * @return list<string> nothing where all is well
      */

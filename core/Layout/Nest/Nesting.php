@@ -8,18 +8,17 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Frames on a film of some width, with as little of its length as is found: a rough pass first, then finer ones in several orders, then
- * moves in the best order so far for as long as anyone likes to wait. Each is slid together by its true shapes. The same pieces, seed and
- * number of steps give the same result.
+ * Nests frames on film: a coarse pass first, finer passes in several orders, then random moves in the best order. Every pass is compacted
+ * with the true shapes. The same pieces, seed and number of steps give the same result.
  */
 final class Nesting
 {
-    /** Cells of the first answer, and of all that follows, in µm. */
+    /** Cell size of the first pass and of all later ones, in µm. */
     private const ROUGH = 2_000;
 
     private const FINE = 1_000;
 
-    /** A move takes pieces no farther apart in the order than this. */
+    /** Maximum distance of a move in the order. */
     private const NEAR = 12;
 
     private ?Nested $best = null;

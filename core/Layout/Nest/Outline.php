@@ -7,13 +7,13 @@ namespace Uvret\Layout\Nest;
 use Uvret\Cut\Knife\FewestPoints;
 use Uvret\Geometry\Region;
 
-/** A frame with few points that holds all of the true one, and reaches hardly beyond it. */
+/** A simplified polygon that contains a frame and exceeds it only slightly. */
 final class Outline
 {
-    /** How far it may reach beyond the frame, in µm; half of it is grown, and no more than half is cut off again. */
+    /** Maximum excess over the frame, in µm: half is added by an offset, at most half removed by simplification. */
     private const BEYOND = 120;
 
-    /** Frames with so few points stay as they are: rectangles lie edge to edge. */
+    /** Frames with at most this many points stay exact, so that rectangles can abut. */
     private const FEW = 40;
 
     public static function around(Region $frame): Region

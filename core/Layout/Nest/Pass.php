@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Layout\Nest;
 
-/** One way through the pieces in an order, each where it ends lowest on the film. */
+/** Places pieces in order, each in the rotation and position with the lowest end. */
 final class Pass
 {
     private const FAR = 1 << 40;

@@ -7,7 +7,7 @@ namespace Uvret\Layout\Nest;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 
-/** A frame that is to be laid out, and the ways round in which it may lie. */
+/** A frame to be laid out, and its allowed rotations. */
 final class Piece
 {
     /** @var array<int, Region> by the turn in degrees, with the left bottom corner at the origin */
@@ -34,19 +34,19 @@ final class Piece
         return new self($frame, Outline::around($frame), $turns);
     }
 
-    /** The outline, its left bottom corner at the origin. */
+    /** The rotated outline with its lower left corner at the origin. */
     public function turned(int $turn): Region
     {
         return $this->turned[$turn] ??= $this->outline->transform($this->map($turn));
     }
 
-    /** The true frame where its outline lies. */
+    /** The true frame, rotated and moved with its outline. */
     public function trueTurned(int $turn): Region
     {
         return $this->frame->transform($this->map($turn));
     }
 
-    /** Turned, and moved so that the outline's left bottom corner is the origin. */
+    /** Rotation that moves the outline's lower left corner to the origin. */
     private function map(int $turn): Affine
     {
         $round = Affine::turn($turn);

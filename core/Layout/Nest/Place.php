@@ -7,7 +7,7 @@ namespace Uvret\Layout\Nest;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 
-/** Where a frame lies: the left bottom corner of its box, across the film and along it, in µm. */
+/** Position of a frame: lower left corner of its outline, x across the film, y along it, in µm. */
 final readonly class Place
 {
     public function __construct(
@@ -18,7 +18,7 @@ final readonly class Place
     ) {
     }
 
-    /** Where it ends along the film. */
+    /** Its end along the film. */
     public function top(): int
     {
         return $this->y + ($this->piece->turned($this->turn)->bounds()->top ?? 0);
@@ -35,7 +35,7 @@ final readonly class Place
         return $this->piece->trueTurned($this->turn)->transform(Affine::move($this->x, $this->y));
     }
 
-    /** What was laid out for it. */
+    /** The simplified outline. */
     public function outline(): Region
     {
         return $this->piece->turned($this->turn)->transform(Affine::move($this->x, $this->y));

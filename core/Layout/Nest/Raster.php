@@ -6,10 +6,10 @@ namespace Uvret\Layout\Nest;
 
 use Uvret\Geometry\Region;
 
-/** A shape as the cells of a grid that it touches, row by row; what only touches the line between two cells is in neither. */
+/** Grid cells that a shape covers, as spans per row; touching a cell boundary does not count. */
 final readonly class Raster
 {
-    /** So many rows are looked at before all cells are. */
+    /** Number of rows for the quick width test. */
     private const LOOKS = 6;
 
     /**
@@ -61,7 +61,7 @@ final readonly class Raster
     }
 
     /**
-     * What is looked at first is what most likely has no room.
+     * Orders spans so that collisions show early: the widest row, then rows far apart.
      *
      * @param list<list<int>> $rows
      *

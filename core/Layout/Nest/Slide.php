@@ -7,21 +7,20 @@ namespace Uvret\Layout\Nest;
 use Uvret\Geometry\Region;
 
 /**
- * Slides frames along the film as far as their true shapes let them, the ones that begin lowest first: a raster keeps them up to two cells
- * farther apart than they have to be. How far one can go is the least upright distance from its corners to edges beneath, and from
- * corners beneath to its edges.
+ * Compacts a layout along the film, lowest frames first; the raster leaves gaps of up to two cells. A frame can move by the least vertical
+ * distance from its corners to edges below, and from corners below to its edges.
  */
 final class Slide
 {
-    /** How broad the columns are by which edges are found, in µm. */
+    /** Column width of the edge index, in µm. */
     private const COLUMN = 4_000;
 
-    /** All are slid again as long as one went farther than this, in µm, and no more often than that. */
+    /** Repeats while a frame moves by more than this (µm), at most that many times. */
     private const WORTH = 100;
 
     private const TIMES = 3;
 
-    /** What is kept for rounding, in µm. */
+    /** Rounding allowance, in µm. */
     private const HAIR = 2;
 
     /** @var array<int, list<array{int, int, int, int, int}>> edges by column, from left to right, and whose they are */
@@ -73,7 +72,7 @@ final class Slide
         }
     }
 
-    /** How far one can go before it meets another. */
+    /** Distance a frame can move before it meets another. */
     private function room(int $own, Region $shape): float
     {
         $room = \INF;
@@ -108,7 +107,7 @@ final class Slide
         return $room;
     }
 
-    /** What lies above, at most touching, does not stand in the way. */
+    /** Edges above do not block. */
     private static function nearer(float $room, float $far): float
     {
         return $far >= -1.0 && $far < $room ? $far : $room;

@@ -9,18 +9,18 @@ use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 
 /**
- * Layers that hold together: what is punched out under an upper film leaves crumbs of the lower one, which have to be weeded round and lie
- * loose. Under the cover of the upper films bands join them. Nothing that is seen changes.
+ * Layers that hold together: joins the loose pieces that knocking out leaves in a lower film by bands under the upper films, without any
+ * visible change.
  */
 final class Bands
 {
-    /** Half the breadth of a band where there is room, in µm. */
+    /** Half the usual width of a band, in µm. */
     private const HALF = 4_000;
 
-    /** Half of what the narrowest band may measure, in µm. */
+    /** Half the minimum width of a band, in µm. */
     private const NARROW = 500;
 
-    /** From one place to the next on the way of a band, in µm; more where there would be too many places. */
+    /** Grid step in µm, and the number of grid points above which it grows. */
     private const STEP = 1_000;
 
     private const PLACES = 2_500;
@@ -52,7 +52,7 @@ final class Bands
     }
 
     /**
-     * The pieces that could hang together by what covers them, and where bands may lie.
+     * Pieces that share a cover, and the area available for bands.
      *
      * @return array{list<Region>, Region}
      */
@@ -77,7 +77,7 @@ final class Bands
     }
 
     /**
-     * Holes beside bands that nobody could weed, with film all round; what comes to the edge of the cover stays as it is.
+     * Holes beside bands that are too narrow to weed; holes at the edge of the cover are kept.
      *
      * @return list<Region>
      */
@@ -105,7 +105,7 @@ final class Bands
         return false;
     }
 
-    /** Without pieces that nothing of the layer is in: ends of bands that hang on nothing. */
+    /** Drops band fragments that touch no piece of the layer. */
     private static function withoutNew(Region $joined, Region $layer): Region
     {
         $old = \array_map(static fn (Region $piece): array => \array_slice($piece->rings()[0], 0, 2), $layer->pieces());

@@ -7,7 +7,7 @@ namespace Uvret\Separate\Together;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** The points of an even grid that lie in a region, numbered row by row, with an empty column at either end of each row. */
+/** Grid points inside a region, numbered row by row; each row is padded with an empty column at both ends. */
 final readonly class Places
 {
     /**
@@ -22,7 +22,7 @@ final readonly class Places
     ) {
     }
 
-    /** Row by row, between each two crossings of the row with the region's edge. */
+    /** Scanline fill. */
     public static function in(Region $region, int $step): self
     {
         $box = $region->bounds() ?? new Box(0, 0, 0, 0);
@@ -52,7 +52,7 @@ final readonly class Places
     }
 
     /**
-     * The places no farther from a point than a number of steps along either axis.
+     * Grid points within a number of steps along either axis.
      *
      * @return list<int>
      */
@@ -72,7 +72,7 @@ final readonly class Places
         return $near;
     }
 
-    /** Whether all places that a straight line passes lie in the region. */
+    /** Whether the straight line between two points stays in the region. */
     public function sees(int $from, int $to): bool
     {
         [$x, $y] = [$from % $this->columns, \intdiv($from, $this->columns)];

@@ -7,17 +7,16 @@ namespace Uvret\Separate\Together;
 use Uvret\Geometry\Region;
 
 /**
- * The shortest ways through places by which pieces are joined, as few as a spanning tree needs: each place belongs to the piece that
- * is nearest by way (Dijkstra from all pieces at once); where two pieces' places meet there is a way between them; of those the
- * shortest are taken that join what is still apart (Kruskal). After K. Mehlhorn, A faster approximation algorithm for the Steiner
- * problem in graphs, 1988.
+ * Shortest paths that connect pieces: Dijkstra from all pieces at once labels each grid point with its nearest piece; where labels meet,
+ * there is a candidate path; Kruskal keeps the shortest that connect what is still apart. After K. Mehlhorn, A faster approximation
+ * algorithm for the Steiner problem in graphs, 1988.
  */
 final class Ways
 {
-    /** How far from a piece a way may begin, in steps. */
+    /** Maximum distance from a piece to the start of a path, in steps. */
     private const REACH = 2;
 
-    /** No way is longer, in µm. */
+    /** Maximum path length, in µm, and buckets per step of the priority queue. */
     private const LONGEST = 120_000;
 
     private const PARTS = 4;
@@ -151,7 +150,7 @@ final class Ways
     }
 
     /**
-     * From each place straight on to the farthest one from which all between can be left out.
+     * String pulling: skips every point between two that see each other.
      *
      * @param non-empty-list<int> $way
      *
