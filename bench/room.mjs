@@ -3,6 +3,7 @@
 import { row, withBench } from './support/bench.mjs';
 
 const opened = [];
+const first = [];
 const ages = [];
 const far = (one, [along, across]) => Math.hypot(one.along - along, one.across - across);
 
@@ -18,7 +19,12 @@ await withBench(async (page, address) => {
             quantity: 9,
         });
     }
-    await page.addInitScript(() => {
+    const open = async (where, times) => {
+        await where.goto(`${address}/cut-room/crew-shirt-back`);
+        await where.waitForFunction(() => window.opened);
+        times.push(await where.evaluate(() => window.opened));
+    };
+    const watch = () => {
         const seen = new MutationObserver(() => {
             if (document.querySelector('[data-part=copy]') && document.querySelectorAll('nav li.card').length >= 20) {
                 seen.disconnect();
@@ -26,11 +32,20 @@ await withBench(async (page, address) => {
             }
         });
         seen.observe(document, { subtree: true, childList: true });
-    });
+    };
+    await page.addInitScript(watch);
     for (let round = 0; round < 30; round += 1) {
-        await page.goto(`${address}/cut-room/crew-shirt-back`);
-        await page.waitForFunction(() => window.opened);
-        opened.push(await page.evaluate(() => window.opened));
+        await open(page, opened);
+    }
+    for (let round = 0; round < 10; round += 1) {
+        const other = await page
+            .context()
+            .browser()
+            .newContext({ viewport: { width: 1280, height: 800 } });
+        const newcomer = await other.newPage();
+        await newcomer.addInitScript(watch);
+        await open(newcomer, first);
+        await other.close();
     }
 
     const { panel } = await json('/api/cut-room');
@@ -75,6 +90,7 @@ await withBench(async (page, address) => {
 console.log(
     JSON.stringify({
         'cut room, opened with 20 jobs': row(opened.slice(8)),
+        'cut room, opened for the first time': row(first.slice(2)),
         'cut room, age of the knife’s place': { ...row(ages), places: ages.length },
     }),
 );

@@ -8,7 +8,16 @@ use Uvret\App\Kernel;
 $address = $_SERVER['REQUEST_URI'] ?? '/';
 $path = is_string($address) ? parse_url($address, \PHP_URL_PATH) : null;
 if ('cli-server' === \PHP_SAPI && is_string($path) && '/' !== $path && !str_contains($path, '..') && is_file(__DIR__.$path)) {
-    return false;
+    // What is built has its content's mark in its name, so whoever has it need not ask for it again.
+    $kind = ['css' => 'text/css', 'js' => 'text/javascript', 'woff2' => 'font/woff2'][pathinfo($path, \PATHINFO_EXTENSION)] ?? null;
+    if (null === $kind || !str_starts_with($path, '/app/assets/')) {
+        return false;
+    }
+    header("Content-Type: $kind");
+    header('Cache-Control: public, max-age=31536000, immutable');
+    readfile(__DIR__.$path);
+
+    return true;
 }
 $_SERVER['SCRIPT_NAME'] = '/index.php';
 $_SERVER['SCRIPT_FILENAME'] = __FILE__;
