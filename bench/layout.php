@@ -12,6 +12,7 @@ use Uvret\Geometry\Region;
 use Uvret\Layout\Boxes;
 use Uvret\Layout\Nest\Nesting;
 use Uvret\Layout\Nest\Piece;
+use Uvret\Layout\Stock;
 use Uvret\Plan\Planner;
 use Uvret\Type\FolderTypeCase;
 
@@ -122,7 +123,7 @@ $laid = static function (array $frames, float $seconds): array {
     }
     $start = hrtime(true);
     $first = $full = $best = null;
-    foreach (Nesting::steps($all ?? [], WIDTH) as $step => $best) {
+    foreach (Nesting::steps($all ?? [], [Stock::roll('roll', WIDTH)]) as $step => $best) {
         $now = (hrtime(true) - $start) / 1e9;
         $first ??= $now;
         $full ??= $step > 0 ? $now : null;

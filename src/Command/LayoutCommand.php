@@ -22,6 +22,8 @@ use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Nesting;
 use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Nest\Place;
+use Uvret\Layout\Stock;
+use Uvret\Layout\StockException;
 use Uvret\Plan\Planner;
 
 #[AsCommand(
@@ -42,6 +44,7 @@ final class LayoutCommand extends Command
         $this->addArgument('designs', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'Design documents, each with *N behind it for so many copies')
             ->addOption('film', null, InputOption::VALUE_REQUIRED, 'The id of the film whose layers are laid out')
             ->addOption('width', null, InputOption::VALUE_REQUIRED, 'Of the film; the film’s own where it is left out')
+            ->addOption('length', null, InputOption::VALUE_REQUIRED, 'Of a sheet, where the film comes in sheets; the fewest are used')
             ->addOption('gap', null, InputOption::VALUE_REQUIRED, 'Between frames', '0mm')
             ->addOption('frames', null, InputOption::VALUE_REQUIRED, 'hug or box: a frame for each layer; as the design has them where it is left out')
             ->addOption('margin', null, InputOption::VALUE_REQUIRED, 'How far such frames stay off the ink', '4mm')
@@ -73,8 +76,15 @@ final class LayoutCommand extends Command
             foreach ($of as [$sheet]) {
                 $all[] = $pieces[$sheet];
             }
-            $nested = self::nested($all, $width, $gap, (float) $text('seconds'), (int) $text('seed')) ?? throw LayoutMistake::tooWide($width);
-        } catch (LayoutMistake|DesignException|LengthException $e) {
+            $stocks = '' === $text('length') ? [Stock::roll('roll', $width)] : \array_map(
+                static fn (int $sheet): Stock => Stock::sheet((string) $sheet, $width, Length::parse($text('length'))->micrometres),
+                \range(1, \count($all)),
+            );
+            $nested = self::nested($all, $stocks, $gap, (float) $text('seconds'), (int) $text('seed'));
+            if ([] !== $nested->left) {
+                throw LayoutMistake::tooWide($width);
+            }
+        } catch (LayoutMistake|DesignException|LengthException|StockException $e) {
             (new SymfonyStyle($input, $output))->getErrorStyle()->error($e->getMessage());
 
             return self::FAILURE;
@@ -146,15 +156,17 @@ final class LayoutCommand extends Command
         ];
     }
 
-    /** @param list<Piece> $pieces */
-    private static function nested(array $pieces, int $width, int $gap, float $seconds, int $seed): ?Nested
+    /**
+     * @param list<Piece> $pieces
+     * @param list<Stock> $stocks
+     */
+    private static function nested(array $pieces, array $stocks, int $gap, float $seconds, int $seed): Nested
     {
         $end = \microtime(true) + $seconds;
-        $best = null;
-        foreach (Nesting::steps($pieces, $width, $gap, $seed) as $best) {
-            if (\microtime(true) >= $end) {
-                break;
-            }
+        $steps = Nesting::steps($pieces, $stocks, $gap, $seed);
+        $best = $steps->current();
+        for ($steps->next(); $steps->valid() && \microtime(true) < $end; $steps->next()) {
+            $best = $steps->current();
         }
 
         return $best;
@@ -183,6 +195,7 @@ final class LayoutCommand extends Command
                 'x' => $place->x,
                 'y' => $place->y,
                 'turn' => $place->turn,
+                'film' => $place->stock,
                 'frame' => $place->region()->rings(),
             ];
         }

@@ -10,7 +10,7 @@ namespace Uvret\Layout\Nest;
  */
 final class FilmRows
 {
-    private const BITS = 60;
+    public const BITS = 60;
 
     private const FULL = (1 << self::BITS) - 1;
 
@@ -28,9 +28,22 @@ final class FilmRows
     /** Number of rows in use. */
     private int $end = 0;
 
-    public function __construct(private readonly int $columns)
-    {
+    /** Number of rows up to which the film is not whole. */
+    private int $blocked = 0;
+
+    /** @param int $most number of rows that there are */
+    public function __construct(
+        private readonly int $columns,
+        private readonly int $most = \PHP_INT_MAX,
+    ) {
         $this->words = \intdiv($columns, self::BITS) + 1;
+    }
+
+    /** @param Raster $outside cells that lie outside the film or not fully inside */
+    public function block(Raster $outside): void
+    {
+        $this->mark($outside, 0, 0);
+        $this->blocked = $outside->height();
     }
 
     public function end(): int
@@ -51,7 +64,8 @@ final class FilmRows
         if ($room < 0) {
             return null;
         }
-        $last = \min($below - $shape->height(), $this->end);
+        $last = \min(\min($below, $this->most) - $shape->height(), \max($this->end, $this->blocked));
+        $all = $this->all($room);
         $free = $this->free;
         for ($row = $from; $row <= $last; ++$row) {
             // Most places fail by the width of some rows alone.
@@ -60,7 +74,7 @@ final class FilmRows
                     continue 2;
                 }
             }
-            $column = $this->column($shape, $row, $room);
+            $column = $this->column($shape, $row, $all);
             if (null !== $column) {
                 return [$row, $column];
             }
@@ -70,6 +84,12 @@ final class FilmRows
     }
 
     public function take(Raster $shape, int $row, int $column): void
+    {
+        $this->mark($shape, $row, $column);
+        $this->end = \max($this->end, $row + $shape->height());
+    }
+
+    private function mark(Raster $shape, int $row, int $column): void
     {
         foreach ($shape->rows as $at => $spans) {
             $words = $this->rows[$row + $at] ?? \array_fill(0, $this->words, 0);
@@ -86,34 +106,39 @@ final class FilmRows
             unset($this->spread[$row + $at]);
             $this->free[$row + $at] = $this->longestFree($words);
         }
-        $this->end = \max($this->end, $row + $shape->height());
     }
 
-    /** The leftmost free column in a row; null if there is none. */
-    private function column(Raster $shape, int $row, int $room): ?int
+    /**
+     * Positions that the width allows.
+     *
+     * @return list<int>
+     */
+    private function all(int $room): array
     {
-        // Places that are left, all of those that the width allows to begin with.
-        $left = [];
-        for ($word = 0, $words = $this->words; $word < $words; ++$word) {
+        $all = [];
+        for ($word = 0; $word < $this->words; ++$word) {
             $count = $room + 1 - $word * self::BITS;
-            $left[$word] = $count >= self::BITS ? self::FULL : ($count > 0 ? (1 << $count) - 1 : 0);
+            $all[] = $count >= self::BITS ? self::FULL : ($count > 0 ? (1 << $count) - 1 : 0);
         }
-        foreach ($shape->spans as [$at, $from, $to]) {
+
+        return $all;
+    }
+
+    /**
+     * The leftmost free column in a row; null if there is none.
+     *
+     * @param list<int> $left positions that the width allows
+     */
+    private function column(Raster $shape, int $row, array $left): ?int
+    {
+        $words = $this->words;
+        foreach ($shape->spans as [$at, $power, $skip, $shift, $skip2, $shift2]) {
             $film = $row + $at;
             if (!isset($this->rows[$film])) {
                 continue;
             }
-            $power = 0;
-            for ($half = ($to - $from) >> 1; $half > 0; $half >>= 1) {
-                ++$power;
-            }
             $taken = $this->spread[$film][$power] ?? $this->spread($film, $power);
             $any = 0;
-            $skip = \intdiv($from, self::BITS);
-            $shift = $from % self::BITS;
-            $second = $to - (1 << $power);
-            $skip2 = \intdiv($second, self::BITS);
-            $shift2 = $second % self::BITS;
             for ($word = 0; $word < $words; ++$word) {
                 if (0 !== $left[$word]) {
                     $one = $word + $skip;

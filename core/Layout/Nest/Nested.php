@@ -4,18 +4,63 @@ declare(strict_types=1);
 
 namespace Uvret\Layout\Nest;
 
-/** A layout: frames placed on film. Lengths in µm. */
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Layout\Stock;
+
+/** A layout: frames placed on film. Lengths in µm, areas in µm². */
 final readonly class Nested
 {
-    /** Film length used. */
+    /** Film length used: of a roll and of the last sheet what is cut off, the whole length of other sheets and scraps. */
     public int $length;
 
-    /** @param list<Place> $places */
+    /** Its area. */
+    public float $used;
+
+    /**
+     * @param list<Place> $places
+     * @param list<Stock> $stocks
+     * @param list<Piece> $left   pieces for which there is no room
+     */
     public function __construct(
         public array $places,
-        public int $width,
+        public array $stocks,
+        public array $left = [],
     ) {
-        $this->length = [] === $places ? 0 : \max(\array_map(static fn (Place $place): int => $place->top(), $places));
+        $length = 0;
+        $used = 0.0;
+        foreach ($this->films() as $use) {
+            $length += $use->film->bounds()->top ?? 0;
+            $used += $use->film->area();
+        }
+        [$this->length, $this->used] = [$length, $used];
+    }
+
+    /** @return array<string, int> by the id of each stock in use, where its last frame ends */
+    public function ends(): array
+    {
+        $ends = [];
+        foreach ($this->places as $place) {
+            $ends[$place->stock] = \max($ends[$place->stock] ?? 0, $place->top());
+        }
+
+        return $ends;
+    }
+
+    /** @return list<FilmUse> stocks in use, in the order in which they were given */
+    public function films(): array
+    {
+        $films = [];
+        $ends = $this->ends();
+        $inUse = \array_values(\array_filter($this->stocks, static fn (Stock $stock): bool => isset($ends[$stock->id])));
+        foreach ($inUse as $at => $stock) {
+            // A roll is cut off behind the last frame, and so is the last sheet.
+            $isCutOff = $stock->isRoll || ($stock->isStraight() && $at === \count($inUse) - 1);
+            $film = $isCutOff ? (new Box(0, 0, $stock->width(), $ends[$stock->id]))->toRegion() : $stock->outline;
+            $films[] = new FilmUse($stock, $film, \array_values(\array_filter($this->places, static fn (Place $place): bool => $place->stock === $stock->id)));
+        }
+
+        return $films;
     }
 
     /** Share of the used film that frames cover. */
@@ -23,7 +68,13 @@ final readonly class Nested
     {
         $area = \array_sum(\array_map(static fn (Place $place): float => $place->piece->frame->area(), $this->places));
 
-        return 0 === $this->length ? 0.0 : $area / ($this->width * (float) $this->length);
+        return 0.0 === $this->used ? 0.0 : $area / $this->used;
+    }
+
+    /** Whether it needs less film than another, or lays more pieces. */
+    public function isBetterThan(?self $other): bool
+    {
+        return null === $other || [\count($this->left), $this->used] < [\count($other->left), $other->used];
     }
 
     /**
@@ -34,19 +85,21 @@ final readonly class Nested
     public function faults(int $gap): array
     {
         $faults = [];
-        $boxes = \array_map(static fn (Place $place) => $place->region()->bounds(), $this->places);
+        $regions = \array_map(static fn (Place $place): Region => $place->region(), $this->places);
+        $boxes = \array_map(static fn (Region $region): Box => $region->bounds() ?? throw new \LogicException('A frame has an area.'), $regions);
+        $usable = [];
+        foreach ($this->stocks as $stock) {
+            $usable[$stock->id] = $stock->usable;
+        }
         foreach ($this->places as $one => $place) {
-            $box = $boxes[$one] ?? throw new \LogicException('A frame has an area.');
-            if ($box->left < 0 || $box->bottom < 0 || $box->right > $this->width) {
+            if (!$regions[$one]->subtract($usable[$place->stock])->isEmpty()) {
                 $faults[] = "$one does not lie on the film";
             }
             for ($other = $one + 1, $count = \count($this->places); $other < $count; ++$other) {
-                $next = $boxes[$other] ?? throw new \LogicException('A frame has an area.');
-                if (!$box->grown($gap)->overlaps($next)) {
+                if ($place->stock !== $this->places[$other]->stock || !$boxes[$one]->grown($gap)->overlaps($boxes[$other])) {
                     continue;
                 }
-                [$region, $beside] = [$place->region(), $this->places[$other]->region()];
-                if (!$region->intersect($beside)->isEmpty() || ($gap > 0 && $region->distanceTo($beside) < $gap - 1)) {
+                if (!$regions[$one]->intersect($regions[$other])->isEmpty() || ($gap > 0 && $regions[$one]->distanceTo($regions[$other]) < $gap - 1)) {
                     $faults[] = "$one and $other are too near each other";
                 }
             }

@@ -6,115 +6,172 @@ namespace Uvret\Layout\Nest;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Uvret\Layout\Stock;
 
 /**
- * Nests frames on film: a coarse pass first, finer passes in several orders, then random moves in the best order. Every pass is compacted
- * with the true shapes. The same pieces, seed and number of steps give the same result.
+ * Nests frames on film: a coarse pass for a first answer, finer passes in several orders, then beam searches. A beam search lays the pieces in
+ * stages; each of the states that are kept is continued in several shuffled orders, and the densest are kept (Ow and Morton, 1988: filtered
+ * beam search). Rectangles on a roll are laid by best fit instead. The same pieces, seed and number of steps give the same result.
  */
 final class Nesting
 {
-    /** Cell size of the first pass and of all later ones, in µm. */
-    private const ROUGH = 2_000;
+    /** Raster cells of the first pass and of all later ones, across and along the film, in µm. Frames are slid together along it. */
+    private const ROUGH = [2_000, 4_000];
 
-    private const FINE = 1_000;
+    private const FINE = [1_000, 3_000];
 
-    /** Maximum distance of a move in the order. */
-    private const NEAR = 12;
+    /** Stages of a beam search, states kept from each, and orders tried from each state. */
+    private const STAGES = 24;
+
+    private const KEPT = 2;
+
+    private const TRIED = 4;
+
+    /** In a shuffled order a piece counts as up to this share larger or smaller. */
+    private const SHUFFLE = 0.1;
 
     private ?Nested $best = null;
 
-    /** @var list<Piece> */
-    private array $order = [];
+    private readonly Randomizer $random;
 
     /**
      * @param list<Piece> $pieces
-     * @param int         $width  of the film, in µm
-     * @param int         $gap    between frames, in µm
+     * @param list<Stock> $stocks
+     * @param list<Place> $pinned
      */
     private function __construct(
         private readonly array $pieces,
-        private readonly int $width,
+        private readonly array $stocks,
         private readonly int $gap,
+        private readonly array $pinned,
+        int $seed,
     ) {
+        $this->random = new Randomizer(new Mt19937($seed));
     }
 
     /**
      * @param list<Piece> $pieces
-     * @param int         $width  of the film, in µm
+     * @param list<Stock> $stocks in the order in which they are filled
      * @param int         $gap    between frames, in µm
+     * @param list<Place> $pinned pieces that stay where they are, besides the others
      *
-     * @return \Generator<int, Nested> the best so far after each step, without end where a piece fits on the film; nothing where one does not
+     * @return \Generator<int, Nested> the best so far after each step; without end where there is more than one piece
      */
-    public static function steps(array $pieces, int $width, int $gap = 0, int $seed = 1): \Generator
+    public static function steps(array $pieces, array $stocks, int $gap = 0, int $seed = 1, array $pinned = []): \Generator
     {
-        $nesting = new self($pieces, $width, $gap);
-        $random = new Randomizer(new Mt19937($seed));
-        foreach ($nesting->first() as $cell => $order) {
-            $nesting->take($order, \intdiv($cell, 10));
-            if (null === $nesting->best) {
-                return;
+        $nesting = new self($pieces, $stocks, $gap, $pinned, $seed);
+        $sizes = $nesting->sizes();
+        yield $nesting->best($nesting->inOrder(self::order($sizes[0]), self::ROUGH));
+        foreach ($sizes as $size) {
+            yield $nesting->best($nesting->inOrder(self::order($size), self::FINE));
+        }
+        $bestFit = 1 === \count($stocks) && $stocks[0]->isRoll && [] === $pinned ? BestFit::of($pieces, $stocks[0], $gap, $nesting->random) : null;
+        for ($run = 0; \count($pieces) > 1; ++$run) {
+            if (null !== $bestFit) {
+                yield $nesting->best($bestFit->step());
+                continue;
             }
-            yield $nesting->best;
-        }
-        for ($best = $nesting->best; null !== $best; $best = $nesting->best ?? $best) {
-            $nesting->take($nesting->moved($random), self::FINE);
-            yield $nesting->best ?? $best;
-        }
-    }
-
-    /** @return iterable<int, list<Piece>> orders with ten times the cell of the raster and a number, so that none has the same */
-    private function first(): iterable
-    {
-        $by = [
-            static fn (Piece $piece): float => $piece->frame->area(),
-            static fn (Piece $piece): float => (float) \max(self::size($piece)),
-            static fn (Piece $piece): float => (float) \array_sum(self::size($piece)),
-            static fn (Piece $piece): float => (float) \min(self::size($piece)),
-        ];
-        foreach ([self::ROUGH, self::FINE] as $cell) {
-            foreach (self::ROUGH === $cell ? \array_slice($by, 0, 1) : $by as $number => $size) {
-                $order = $this->pieces;
-                \usort($order, static fn (Piece $a, Piece $b): int => $size($b) <=> $size($a));
-                yield 10 * $cell + $number => $order;
+            foreach ($nesting->beam($sizes[$run % 2]) as $nested) {
+                yield $nesting->best($nested);
             }
         }
     }
 
-    /** @param list<Piece> $order */
-    private function take(array $order, int $cell): void
+    private function best(?Nested $nested): Nested
     {
-        // What is a few cells longer may be shorter once it is slid together.
-        $longest = null === $this->best ? \INF : $this->best->length + 20.0 * $cell;
-        $places = Pass::through($order, $this->width, $cell, $this->gap, $longest);
-        if (null === $places) {
-            return;
+        if (null !== $nested && $nested->isBetterThan($this->best)) {
+            $this->best = $nested;
         }
-        $nested = new Nested(Slide::down($places, $this->gap), $this->width);
-        if (null === $this->best || $nested->length <= $this->best->length) {
-            [$this->best, $this->order] = [$nested, $order];
+
+        return $this->best ?? throw new \LogicException('The first pass gives a layout.');
+    }
+
+    /** @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} measures by which the largest pieces are laid first: area, width and height, the longer side, the shorter side */
+    private function sizes(): array
+    {
+        $areas = $halves = $long = $short = [];
+        foreach ($this->pieces as $at => $piece) {
+            $box = $piece->frame->bounds() ?? throw new \LogicException('A frame has an area.');
+            [$width, $height] = [$box->width(), $box->height()];
+            $areas[$at] = $piece->frame->area();
+            $halves[$at] = (float) ($width + $height);
+            $long[$at] = (float) \max($width, $height);
+            $short[$at] = (float) \min($width, $height);
+        }
+
+        return [$areas, $halves, $long, $short];
+    }
+
+    /**
+     * @param array<int, float> $sizes
+     *
+     * @return list<int> the largest first
+     */
+    private static function order(array $sizes): array
+    {
+        \arsort($sizes);
+
+        return \array_keys($sizes);
+    }
+
+    /**
+     * @param list<int>       $order
+     * @param array{int, int} $cell
+     */
+    private function inOrder(array $order, array $cell): Nested
+    {
+        $pass = $this->pass($cell);
+        foreach ($order as $at) {
+            $pass->lay($this->pieces[$at]);
+        }
+
+        return $pass->nested();
+    }
+
+    /** @param array{int, int} $cell */
+    private function pass(array $cell): Pass
+    {
+        return new Pass($this->stocks, $cell[0], $cell[1], $this->gap, $this->pinned);
+    }
+
+    /**
+     * @param array<int, float> $sizes
+     *
+     * @return \Generator<int, Nested|null> null after each stage but the last
+     */
+    private function beam(array $sizes): \Generator
+    {
+        $beam = [[$this->pass(self::FINE), $sizes]];
+        $each = (int) \ceil(\count($sizes) / self::STAGES);
+        for ($laid = 0, $count = \count($sizes); $laid < $count; $laid += $each) {
+            $next = [];
+            foreach ($beam as [$pass, $left]) {
+                for ($try = 0; $try < self::TRIED; ++$try) {
+                    $next[] = $this->stage(clone $pass, $left, $each);
+                }
+            }
+            \usort($next, static fn (array $a, array $b): int => $b[0]->density() <=> $a[0]->density());
+            $beam = \array_slice($next, 0, self::KEPT);
+            yield null;
+        }
+        foreach ($beam as [$pass]) {
+            yield $pass->nested();
         }
     }
 
-    /** @return list<Piece> the best order with some pieces changed about */
-    private function moved(Randomizer $random): array
+    /**
+     * @param array<int, float> $left sizes of the pieces that are not laid yet
+     *
+     * @return array{Pass, array<int, float>}
+     */
+    private function stage(Pass $pass, array $left, int $count): array
     {
-        $order = $this->order;
-        $last = \count($order) - 1;
-        for ($moves = $random->getInt(1, 3); $moves > 0 && $last > 0; --$moves) {
-            $at = $random->getInt(0, $last);
-            $to = \max(0, \min($last, $at + $random->getInt(-self::NEAR, self::NEAR)));
-            $piece = \array_splice($order, $at, 1);
-            \array_splice($order, $to, 0, $piece);
+        $shuffled = \array_map(fn (float $size): float => $size * (1 + self::SHUFFLE * $this->random->getInt(-1_000, 1_000) / 1_000), $left);
+        foreach (\array_slice(self::order($shuffled), 0, $count) as $at) {
+            $pass->lay($this->pieces[$at]);
+            unset($left[$at]);
         }
 
-        return $order;
-    }
-
-    /** @return array{int, int} */
-    private static function size(Piece $piece): array
-    {
-        $box = $piece->frame->bounds();
-
-        return [null === $box ? 0 : $box->width(), null === $box ? 0 : $box->height()];
+        return [$pass, $left];
     }
 }

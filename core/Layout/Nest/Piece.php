@@ -13,8 +13,14 @@ final class Piece
     /** @var array<int, Region> by the turn in degrees, with the left bottom corner at the origin */
     private array $turned = [];
 
+    /** @var array<int, int> likewise */
+    private array $heights = [];
+
     /** @var array<string, Raster> */
     private array $rasters = [];
+
+    /** @var array<string, Profile> */
+    private array $profiles = [];
 
     /**
      * @param Region    $frame   the true one
@@ -46,8 +52,14 @@ final class Piece
         return $this->frame->transform($this->map($turn));
     }
 
+    /** Its extent along the film. */
+    public function height(int $turn): int
+    {
+        return $this->heights[$turn] ??= $this->turned($turn)->bounds()->top ?? 0;
+    }
+
     /** Rotation that moves the outline's lower left corner to the origin. */
-    private function map(int $turn): Affine
+    public function map(int $turn): Affine
     {
         $round = Affine::turn($turn);
         $box = $this->outline->transform($round)->bounds() ?? throw new \LogicException('A frame has an area.');
@@ -56,15 +68,22 @@ final class Piece
     }
 
     /** @param int $gap that is kept to other frames, in µm: half of it lies round the frame */
-    public function raster(int $turn, int $cell, int $gap): Raster
+    public function raster(int $turn, int $across, int $along, int $gap): Raster
     {
-        return $this->rasters["$turn $cell $gap"] ??= Raster::of($this->grown($this->turned($turn), $gap), $cell);
+        return $this->rasters["$turn $across $along $gap"] ??= Raster::of($this->grown($turn, $gap), $across, $along);
     }
 
-    private function grown(Region $region, int $gap): Region
+    /** @param int $gap as for the raster */
+    public function profile(int $turn, int $gap): Profile
+    {
+        return $this->profiles["$turn $gap"] ??= Profile::of($this->turned($turn)->offset(\intdiv($gap + 1, 2)));
+    }
+
+    /** The rotated outline with half the gap around it, its lower left corner at the origin. */
+    public function grown(int $turn, int $gap): Region
     {
         $half = \intdiv($gap + 1, 2);
 
-        return 0 === $half ? $region : $region->offset($half)->transform(Affine::move($half, $half));
+        return 0 === $half ? $this->turned($turn) : $this->turned($turn)->offset($half)->transform(Affine::move($half, $half));
     }
 }

@@ -10,23 +10,25 @@ use Uvret\Geometry\Region;
 /** Position of a frame: lower left corner of its outline, x across the film, y along it, in µm. */
 final readonly class Place
 {
+    /** @param string $stock id of the roll, sheet or scrap on which it lies */
     public function __construct(
         public Piece $piece,
         public int $turn,
         public int $x,
         public int $y,
+        public string $stock = '',
     ) {
     }
 
     /** Its end along the film. */
     public function top(): int
     {
-        return $this->y + ($this->piece->turned($this->turn)->bounds()->top ?? 0);
+        return $this->y + $this->piece->height($this->turn);
     }
 
     public function lower(int $far): self
     {
-        return new self($this->piece, $this->turn, $this->x, $this->y - $far);
+        return 0 === $far ? $this : new self($this->piece, $this->turn, $this->x, $this->y - $far, $this->stock);
     }
 
     /** The true frame. */
@@ -39,5 +41,11 @@ final readonly class Place
     public function outline(): Region
     {
         return $this->piece->turned($this->turn)->transform(Affine::move($this->x, $this->y));
+    }
+
+    /** Maps the frame as it was given onto the film. */
+    public function map(): Affine
+    {
+        return $this->piece->map($this->turn)->then(Affine::move($this->x, $this->y));
     }
 }

@@ -13,9 +13,10 @@ final readonly class Raster
     private const LOOKS = 6;
 
     /**
-     * @param list<list<int>>            $rows  spans of each row: flat lists from, to, from, to, …, to is the first column behind
-     * @param list<array{int, int, int}> $spans all as row, from, to: of the widest row first, then of rows far apart, then of those between
-     * @param list<array{int, int}>      $wide  for some rows far apart the width of their widest span
+     * @param list<list<int>>                           $rows  spans of each row: flat lists from, to, from, to, …, to is the first column behind
+     * @param list<array{int, int, int, int, int, int}> $spans all, of the widest row first, then of rows far apart, then of those between: row,
+     *                                                         power of two that fits, and words and bits to skip to its first and last position
+     * @param list<array{int, int}>                     $wide  for some rows far apart the width of their widest span
      */
     private function __construct(
         public array $rows,
@@ -26,14 +27,14 @@ final readonly class Raster
     }
 
     /** @param Region $shape with its left bottom corner at the origin */
-    public static function of(Region $shape, int $cell): self
+    public static function of(Region $shape, int $across, int $along): self
     {
         $box = $shape->bounds() ?? throw new \LogicException('A frame has an area.');
-        $height = (int) \ceil($box->top / $cell);
-        $rows = \array_map(self::joined(...), self::touched($shape, $cell, $height));
+        $height = (int) \ceil($box->top / $along);
+        $rows = \array_map(self::joined(...), self::touched($shape, $across, $along, $height));
         [$spans, $wide] = self::apart($rows);
 
-        return new self($rows, $spans, $wide, (int) \ceil($box->right / $cell));
+        return new self($rows, $spans, $wide, (int) \ceil($box->right / $across));
     }
 
     /**
@@ -65,7 +66,7 @@ final readonly class Raster
      *
      * @param list<list<int>> $rows
      *
-     * @return array{list<array{int, int, int}>, list<array{int, int}>}
+     * @return array{list<array{int, int, int, int, int, int}>, list<array{int, int}>}
      */
     private static function apart(array $rows): array
     {
@@ -88,7 +89,7 @@ final readonly class Raster
         $spans = $wide = [];
         foreach (\array_keys($order) as $row) {
             for ($i = 0, $ends = \count($rows[$row]); $i < $ends; $i += 2) {
-                $spans[] = [$row, $rows[$row][$i], $rows[$row][$i + 1]];
+                $spans[] = self::span($row, $rows[$row][$i], $rows[$row][$i + 1]);
             }
             if (\count($wide) < self::LOOKS) {
                 $wide[] = [$row, $widths[$row]];
@@ -98,8 +99,20 @@ final readonly class Raster
         return [$spans, $wide];
     }
 
+    /** @return array{int, int, int, int, int, int} */
+    private static function span(int $row, int $from, int $to): array
+    {
+        $power = 0;
+        while ((2 << $power) <= $to - $from) {
+            ++$power;
+        }
+        $second = $to - (1 << $power);
+
+        return [$row, $power, \intdiv($from, FilmRows::BITS), $from % FilmRows::BITS, \intdiv($second, FilmRows::BITS), $second % FilmRows::BITS];
+    }
+
     /** @return list<list<array{int, int}>> by row: from where to where edges go there, and what lies inside on half of its height */
-    private static function touched(Region $shape, int $cell, int $height): array
+    private static function touched(Region $shape, int $across, int $along, int $height): array
     {
         $touched = \array_fill(0, $height, []);
         $crossings = \array_fill(0, $height, []);
@@ -109,14 +122,14 @@ final readonly class Raster
             for ($i = 0; $i < $count; $i += 2) {
                 [$toX, $toY] = [$ring[$i], $ring[$i + 1]];
                 [$low, $high] = [\min($y, $toY), \max($y, $toY)];
-                $last = (int) \ceil($high / $cell) - 1;
-                for ($row = \max(0, \intdiv($low, $cell)); $row <= $last; ++$row) {
+                $last = (int) \ceil($high / $along) - 1;
+                for ($row = \max(0, \intdiv($low, $along)); $row <= $last; ++$row) {
                     // The part of the edge that lies in the row.
-                    [$bottom, $top] = [\max($low, $row * $cell), \min($high, ($row + 1) * $cell)];
+                    [$bottom, $top] = [\max($low, $row * $along), \min($high, ($row + 1) * $along)];
                     $at = static fn (float $height): float => $y === $toY ? (float) $x : $x + ($toX - $x) * ($height - $y) / ($toY - $y);
                     [$one, $other] = [$at($bottom), $y === $toY ? (float) $toX : $at($top)];
-                    $touched[$row][] = [(int) \floor(\min($one, $other) / $cell + 1e-9), (int) \ceil(\max($one, $other) / $cell - 1e-9)];
-                    $middle = ($row + 0.5) * $cell;
+                    $touched[$row][] = [(int) \floor(\min($one, $other) / $across + 1e-9), (int) \ceil(\max($one, $other) / $across - 1e-9)];
+                    $middle = ($row + 0.5) * $along;
                     if (($y <= $middle) !== ($toY <= $middle)) {
                         $crossings[$row][] = $at($middle);
                     }
@@ -127,7 +140,7 @@ final readonly class Raster
         foreach ($crossings as $row => $places) {
             \sort($places);
             for ($i = 0, $count = \count($places) - 1; $i < $count; $i += 2) {
-                $touched[$row][] = [(int) \floor($places[$i] / $cell + 1e-9), (int) \ceil($places[$i + 1] / $cell - 1e-9)];
+                $touched[$row][] = [(int) \floor($places[$i] / $across + 1e-9), (int) \ceil($places[$i + 1] / $across - 1e-9)];
             }
         }
 

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Layout;
+
+use Uvret\Layout\Nest\Nested;
+use Uvret\Layout\Nest\Nesting;
+use Uvret\Layout\Nest\Piece;
+use Uvret\Layout\Nest\Place;
+
+/** Chooses the scraps that are worth using before a roll is cut into. Lengths in µm. */
+final class Scraps
+{
+    /**
+     * Smallest first: a scrap is used if all in all no more film is used up than without it. What stays of a scrap and is large enough to be
+     * kept is not used up.
+     *
+     * @param list<Piece> $pieces
+     * @param list<Stock> $scraps
+     * @param int         $gap      between frames
+     * @param int         $smallest side of a scrap that is kept
+     * @param list<Place> $pinned   a scrap on which one lies is used
+     *
+     * @return non-empty-list<Stock> those scraps in the order in which they are filled, and the roll last
+     */
+    public static function before(Stock $roll, array $pieces, array $scraps, int $gap, int $smallest, array $pinned = []): array
+    {
+        \usort($scraps, static fn (Stock $a, Stock $b): int => $a->outline->area() <=> $b->outline->area());
+        $taken = \array_map(static fn (Place $place): string => $place->stock, $pinned);
+        $used = \array_values(\array_filter($scraps, static fn (Stock $scrap): bool => \in_array($scrap->id, $taken, true)));
+        if ([] === $pieces) {
+            return [...$used, $roll];
+        }
+        $laid = static function (array $stocks) use ($pieces, $gap, $pinned): Nested {
+            /** @var list<Stock> $stocks */
+            return Nesting::steps($pieces, $stocks, $gap, 1, $pinned)->current();
+        };
+        $best = $laid([...$used, $roll]);
+        foreach ($scraps as $scrap) {
+            if (\in_array($scrap, $used, true)) {
+                continue;
+            }
+            $with = $laid([...$used, $scrap, $roll]);
+            if ([\count($with->left), self::usedUp($with, $smallest)] <= [\count($best->left), self::usedUp($best, $smallest)]) {
+                [$used, $best] = [[...$used, $scrap], $with];
+            }
+        }
+        // What the others made needless is left alone.
+        $needed = $best->ends();
+
+        return [...\array_values(\array_filter($used, static fn (Stock $scrap): bool => isset($needed[$scrap->id]))), $roll];
+    }
+
+    /** Film area that is gone once a layout is cut, in µm². */
+    public static function usedUp(Nested $nested, int $smallest): float
+    {
+        $gone = 0.0;
+        foreach ($nested->films() as $use) {
+            $film = $use->stock->isRoll ? $use->film : $use->stock->outline;
+            $gone += $film->area();
+            foreach (Leftover::of($film, $use->frames(), $smallest) as $kept) {
+                $gone -= $kept->area();
+            }
+        }
+
+        return $gone;
+    }
+}
