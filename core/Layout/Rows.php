@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Layout;
 
 use Uvret\Cut\CutSheet;
-use Uvret\Cut\Frame\SharedEdge;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
-use Uvret\Geometry\Region;
 
 /** Copies of a sheet in rows across the film, frame to frame. Lengths in µm. */
 final readonly class Rows
@@ -52,26 +50,10 @@ final readonly class Rows
         if (1 === \count($this->places)) {
             return $this->copy;
         }
-        [$copy, $box] = [$this->copy, new Box(0, 0, $this->filmWidth(), $this->filmLength())];
-        /** @var list<Region> $regions */
-        $regions = $marks = $frames = $parting = [];
-        foreach ($this->places as $place) {
-            $map = $this->map($place, $box->width());
-            $regions[] = $copy->region->transform($map);
-            $marks[] = $copy->marks->transform($map);
-            $frames[] = $copy->frame->transform($map);
-            \array_push($parting, ...\array_map($map->line(...), $copy->parting));
-        }
+        $box = new Box(0, 0, $this->filmWidth(), $this->filmLength());
+        $sheets = \array_map(fn (array $place): array => [$this->copy, $this->map($place, $box->width())], $this->places);
 
-        return new CutSheet(
-            film: $copy->film,
-            region: Region::empty()->union(...$regions),
-            marks: Region::empty()->union(...$marks),
-            frame: Region::empty()->union(...$frames),
-            box: $box,
-            turned: false,
-            parting: [...$parting, ...SharedEdge::among($frames)],
-        );
+        return JoinedSheets::of([] === $sheets ? [[$this->copy, Affine::identity()]] : $sheets, $box);
     }
 
     /**

@@ -11,6 +11,9 @@ final readonly class Profile
 {
     private const COLUMN = 1_500;
 
+    /** Left between a corner and a slanted edge, so that rounding makes no overlap. */
+    private const HAIR = 2;
+
     /**
      * @param list<int>                 $corners flat: x, y, x, y, …
      * @param array<int, list<int>>     $edges   by column, flat: left, its y, right, its y, …; none that is vertical
@@ -88,8 +91,8 @@ final readonly class Profile
                 $edge = $column[$e + 1] + ($column[$e + 3] - $column[$e + 1]) * ($x - $column[$e]) / ($column[$e + 2] - $column[$e]);
                 $far = $side * ($y - $edge);
                 // An edge on the other side does not count.
-                if ($far >= -1.0 && $far < $least) {
-                    $least = $far;
+                if ($far >= -1.0) {
+                    $least = \min($least, $far - ($column[$e + 1] === $column[$e + 3] ? 0 : self::HAIR));
                 }
             }
         }

@@ -20,8 +20,8 @@ final class Slide
 
     private const TIMES = 5;
 
-    /** Rounding allowance, in µm. */
-    private const HAIR = 2;
+    /** Rounding allowance of floating point, in µm. */
+    private const HAIR = 1e-6;
 
     /**
      * @param list<Place> $places
@@ -46,7 +46,7 @@ final class Slide
             foreach ($order as $own) {
                 $room = (float) \min($places[$own]->y - $floors[$places[$own]->stock] - $gone[$own], self::REACH - $gone[$own]);
                 foreach ($rooms[$own] as $other => $far) {
-                    $room = \min($room, $far - self::HAIR - $gone[$own] + $gone[$other]);
+                    $room = \min($room, $far + self::HAIR - $gone[$own] + $gone[$other]);
                 }
                 $far = \max(0, (int) \floor($room));
                 $gone[$own] += $far;
