@@ -23,7 +23,7 @@ $_SERVER['SCRIPT_NAME'] = '/index.php';
 $_SERVER['SCRIPT_FILENAME'] = __FILE__;
 
 // PHP's own web server keeps the environment out of $_SERVER, where the settings are looked for.
-foreach (['APP_ENV', 'APP_DEBUG', 'UVRET_DATABASE', 'UVRET_FONTS', 'UVRET_LOG', 'UVRET_CUTS', 'UVRET_CUTTER', 'UVRET_CUTTER_PANEL'] as $name) {
+foreach (['APP_ENV', 'APP_DEBUG', 'UVRET_DATABASE', 'UVRET_FONTS', 'UVRET_LOG', 'UVRET_CUTS', 'UVRET_LAYOUTS', 'UVRET_CUTTER', 'UVRET_CUTTER_PANEL'] as $name) {
     $value = getenv($name);
     if (false !== $value) {
         $_SERVER[$name] = $value;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Layout;
 
+use Uvret\Geometry\Region;
 use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Nesting;
 use Uvret\Layout\Nest\Piece;
@@ -12,9 +13,12 @@ use Uvret\Layout\Nest\Place;
 /** Chooses the scraps that are worth using before a roll is cut into. Lengths in µm. */
 final class Scraps
 {
+    /** What a scrap is worth, compared to film on the roll. */
+    private const WORTH = 0.25;
+
     /**
-     * Smallest first: a scrap is used if all in all no more film is used up than without it. What stays of a scrap and is large enough to be
-     * kept is not used up.
+     * Smallest first: a scrap is used if that costs no more than without it. Pieces cost their film wherever they lie, waste of the roll as
+     * much, waste of a scrap a quarter. What stays of a scrap and is large enough to be kept is no waste.
      *
      * @param list<Piece> $pieces
      * @param list<Stock> $scraps
@@ -42,7 +46,7 @@ final class Scraps
                 continue;
             }
             $with = $laid([...$used, $scrap, $roll]);
-            if ([\count($with->left), self::usedUp($with, $smallest)] <= [\count($best->left), self::usedUp($best, $smallest)]) {
+            if ([\count($with->left), self::cost($with, $smallest)] <= [\count($best->left), self::cost($best, $smallest)]) {
                 [$used, $best] = [[...$used, $scrap], $with];
             }
         }
@@ -52,18 +56,18 @@ final class Scraps
         return [...\array_values(\array_filter($used, static fn (Stock $scrap): bool => isset($needed[$scrap->id]))), $roll];
     }
 
-    /** Film area that is gone once a layout is cut, in µm². */
-    public static function usedUp(Nested $nested, int $smallest): float
+    /** Film that a layout takes, in µm² of the roll. */
+    private static function cost(Nested $nested, int $smallest): float
     {
-        $gone = 0.0;
+        $cost = 0.0;
         foreach ($nested->films() as $use) {
             $film = $use->stock->isRoll ? $use->film : $use->stock->outline;
-            $gone += $film->area();
-            foreach (Leftover::of($film, $use->frames(), $smallest) as $kept) {
-                $gone -= $kept->area();
-            }
+            $pieces = \array_sum(\array_map(static fn (Place $place): float => $place->piece->frame->area(), $use->places));
+            $kept = \array_sum(\array_map(static fn (Region $kept): float => $kept->area(), Leftover::of($film, $use->frames(), $smallest)));
+            $waste = $film->area() - $pieces - $kept;
+            $cost += $pieces + ($use->stock->isRoll ? 1.0 : self::WORTH) * $waste;
         }
 
-        return $gone;
+        return $cost;
     }
 }

@@ -68,6 +68,7 @@ final readonly class ShopController
         $usage->name = $shop->name;
         $usage->unit = $shop->unit;
         $usage->compensates = $shop->compensates;
+        $usage->layout = \json_encode($shop->layout, \JSON_THROW_ON_ERROR);
         $usage->weeding = \json_encode($shop->weeding, \JSON_THROW_ON_ERROR);
         $this->entities->persist($usage);
         $this->entities->flush();

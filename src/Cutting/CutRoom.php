@@ -27,6 +27,7 @@ use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Cut\Weeding\Weeding;
 use Uvret\Layout\Rows;
+use Uvret\Layout\Stock;
 use Uvret\Plan\Plan;
 use Uvret\Snags\Snag;
 
@@ -35,6 +36,9 @@ final readonly class CutRoom
 {
     /** A sheet stays so far from the ends of what it needs of a film, in µm. */
     private const EDGE = 2_000;
+
+    /** A scrap in the cutter may be this much larger or smaller than its outline, in µm. */
+    private const NEAR = 5_000;
 
     /** So many copies can be laid out at once. */
     public const MOST = 200;
@@ -126,16 +130,55 @@ final readonly class CutRoom
     }
 
     /**
-     * @param list<int> $pieces  the numbers in the layer of the pieces of the sheet
-     * @param bool      $isWhole whether the layer counts as cut by it
+     * A film of a layout.
+     *
+     * @param array<string, mixed> $laid  what it comes to when it is cut, for CutRun
+     * @param Stock|null           $scrap the scrap that must be in the cutter; null for the roll
      *
      * @throws BadRequest where the cutter is not made ready for it
      */
-    private function start(string $design, string $title, CutSheet $sheet, array $pieces, bool $isWhole): CutRun
+    public function cutLaidOut(CutSheet $sheet, string $title, array $laid, ?Stock $scrap): CutRun
     {
+        $loaded = $this->loaded();
+        if (null !== $scrap && self::isOther($scrap, $loaded)) {
+            throw BadRequest::field('cutter', \sprintf('This is cut from a scrap of %d × %d mm. Load that scrap.', \round($scrap->width() / 1_000), \round($scrap->length() / 1_000)));
+        }
+
+        return $this->start('', $title, $sheet, [], true, $laid, null === $scrap ? self::EDGE : 0);
+    }
+
+    /** Whether something else than a scrap is in the cutter. */
+    private static function isOther(Stock $scrap, LoadedCutter $loaded): bool
+    {
+        return \abs($loaded->width - $scrap->width()) > self::NEAR || \abs($loaded->left - $scrap->length()) > self::NEAR;
+    }
+
+    /** @throws BadRequest where it doesn't answer */
+    private function loaded(): LoadedCutter
+    {
+        return $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
+    }
+
+    /**
+     * @param list<int>                 $pieces  the numbers in the layer of the pieces of the sheet
+     * @param bool                      $isWhole whether the layer counts as cut by it
+     * @param array<string, mixed>|null $laid    for a film of a layout
+     * @param int                       $beyond  film that is used up beyond the sheet
+     *
+     * @throws BadRequest where the cutter is not made ready for it
+     */
+    private function start(
+        string $design,
+        string $title,
+        CutSheet $sheet,
+        array $pieces,
+        bool $isWhole,
+        ?array $laid = null,
+        int $beyond = self::EDGE,
+    ): CutRun {
         $rack = $this->rack($sheet->film->id);
-        $loaded = $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
-        $wrong = self::wrong($sheet, $rack, $loaded);
+        $loaded = $this->loaded();
+        $wrong = self::wrong($sheet, $rack, $loaded, $beyond);
         if (null !== $wrong) {
             throw BadRequest::field('cutter', $wrong);
         }
@@ -148,9 +191,10 @@ final readonly class CutRoom
             instructions: Instructions::of($knifePlan, $pieces)->toJson(),
             rings: \count($knifePlan->rings),
             seconds: $knifePlan->seconds,
-            length: $sheet->filmLength() + self::EDGE,
+            length: $sheet->filmLength() + $beyond,
             madeAt: new \DateTimeImmutable(),
             isWhole: $isWhole,
+            laid: \json_encode($laid, \JSON_THROW_ON_ERROR),
         );
         $this->runs->add($run);
         $this->bus->dispatch(new SendCut($run->id));
@@ -159,7 +203,7 @@ final readonly class CutRoom
     }
 
     /** Why a design may not be cut yet, in words; null where it may. */
-    private static function hindrance(Job $job, Plan $plan): ?string
+    public static function hindrance(Job $job, Plan $plan): ?string
     {
         $snags = \array_values(\array_filter($plan->snags, static fn (Snag $snag): bool => $snag->kind->blocks()));
 
@@ -172,11 +216,11 @@ final readonly class CutRoom
     }
 
     /** What is to be done before a sheet can be cut, in words; null where all is well. */
-    private static function wrong(CutSheet $sheet, FilmSettings $rack, LoadedCutter $loaded): ?string
+    private static function wrong(CutSheet $sheet, FilmSettings $rack, LoadedCutter $loaded, int $beyond): ?string
     {
         $metres = static fn (int $length): string => \sprintf('%.2f m', $length / 1_000_000);
         $side = $sheet->film->mirrored ? 'carrier down' : 'carrier up';
-        $needs = $sheet->filmLength() + self::EDGE;
+        $needs = $sheet->filmLength() + $beyond;
         $name = $sheet->film->name;
 
         return match (true) {

@@ -8,6 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\DesignStep;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Entity\FilmScrap;
 use Uvret\App\Entity\Item;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
@@ -39,6 +41,8 @@ final readonly class DemoShop
             foreach ([
                 StepSummary::class,
                 CutRun::class,
+                FilmLayout::class,
+                FilmScrap::class,
                 DesignStep::class,
                 JobDesign::class,
                 Item::class,
@@ -62,6 +66,10 @@ final readonly class DemoShop
             $entry = new RackFilm(self::text($own, 'id'), $position, '{}');
             $entry->take($film);
             $this->entities->persist($entry);
+        }
+        foreach ($this->read('scraps') as $number => $scrap) {
+            /** @var object{film: string, outline: list<list<int>>} $scrap */
+            $this->entities->persist(new FilmScrap("scrap-$number", $scrap->film, self::json($scrap->outline), false, new \DateTimeImmutable()));
         }
         foreach ($this->read('blanks') as $position => $blank) {
             $this->entities->persist(new ShopBlank(self::text($blank, 'id'), $position, self::json($blank)));

@@ -90,6 +90,9 @@ class CutRun
         /** Whether all of the layer is cut, not only some of its pieces once more. */
         #[ORM\Column(options: ['default' => true])]
         public readonly bool $isWhole = true,
+        /** What a laid out film comes to when it is cut: {film, stock, designs, kept}, as JSON; null for a layer of one design. */
+        #[ORM\Column(type: 'text', options: ['default' => 'null'])]
+        public readonly string $laid = 'null',
     ) {
     }
 

@@ -35,6 +35,9 @@ class ShopUsage
         /** Whether the cutter makes up for the blade’s offset by itself. */
         #[ORM\Column(options: ['default' => false])]
         public bool $compensates = false,
+        /** How it lays layers out on film, as JSON: what is otherwise than usual. */
+        #[ORM\Column(type: 'text', options: ['default' => '{}'])]
+        public string $layout = '{}',
     ) {
     }
 }

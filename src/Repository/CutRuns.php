@@ -7,8 +7,11 @@ namespace Uvret\App\Repository;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Uid\Uuid;
 use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\CutState;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Entity\LayoutState;
 
 /** Cuts: those that are under way, and what became of others. The page writes what it wants, the worker all else. */
 final readonly class CutRuns
@@ -84,7 +87,18 @@ final readonly class CutRuns
         return $this->entities->getRepository(CutRun::class)->findOneBy(
             ['design' => $design, 'film' => $film, 'state' => CutState::Cut, 'isWhole' => true],
             ['endedAt' => 'DESC'],
-        )?->endedAt;
+        )->endedAt ?? $this->lastLaidOut($design, $film);
+    }
+
+    /** When a layer was last cut as a part of a layout. */
+    private function lastLaidOut(string $design, string $film): ?\DateTimeImmutable
+    {
+        $last = $this->connection->fetchOne(
+            "SELECT max(ended_at) FROM cut_run WHERE film = ? AND state = 'cut' AND json_extract(laid, ?) IS NOT NULL",
+            [$film, '$.designs."'.\addcslashes($design, '"\\').'"'],
+        );
+
+        return \is_string($last) ? new \DateTimeImmutable($last) : null;
     }
 
     /** Notes on the rack how a test cut of a film came out. */
@@ -103,14 +117,51 @@ final readonly class CutRuns
     {
         $run->state = CutState::Cut;
         $run->reason = '';
-        $this->connection->transactional(function () use ($run): void {
+        /** @var array{film: string, stock: string, designs: array<string, int>, kept: list<list<list<int>>>}|null $laid */
+        $laid = \json_decode($run->laid, true, 8, \JSON_THROW_ON_ERROR);
+        $this->connection->transactional(function () use ($run, $laid): void {
             $this->keep($run);
             $this->connection->executeStatement(
                 "UPDATE rack_film SET version = version + 1,
                  shop = json_set(shop, '$.stock', max(0, coalesce(json_extract(shop, '$.stock'), 0) - ?)) WHERE id = ?",
-                [$run->length, $run->film],
+                ['roll' === ($laid['stock'] ?? 'roll') ? $run->length : 0, $run->film],
             );
+            if (null !== $laid) {
+                $this->clearUp($laid);
+            }
         });
+    }
+
+    /**
+     * A film of a layout is cut: the scrap that it was is used up, what is left over is offered, and its pieces are no longer laid out.
+     *
+     * @param array{film: string, stock: string, designs: array<string, int>, kept: list<list<list<int>>>} $laid
+     */
+    private function clearUp(array $laid): void
+    {
+        $this->connection->delete('film_scrap', ['id' => $laid['stock']]);
+        foreach ($laid['kept'] as $rings) {
+            $this->connection->insert('film_scrap', [
+                'id' => Uuid::v7()->toRfc4122(),
+                'film' => $laid['film'],
+                'outline' => \json_encode($rings, \JSON_THROW_ON_ERROR),
+                'offered' => 1,
+                'made_at' => (new \DateTimeImmutable())->format('Y-m-d H:i:s'),
+            ]);
+        }
+        $layout = $this->entities->find(FilmLayout::class, $laid['film']);
+        if (null !== $layout) {
+            $this->entities->refresh($layout);
+            $layout->takeOff($laid['stock']);
+            ++$layout->revision;
+            $this->connection->update('film_layout', [
+                'items' => $layout->items,
+                'places' => $layout->places,
+                'result' => $layout->result,
+                'state' => LayoutState::Done->value,
+                'revision' => $layout->revision,
+            ], ['film' => $layout->film]);
+        }
     }
 
     /** Writes down how far a cut has come. */

@@ -358,6 +358,7 @@ const run: CutRunCard = {
     off: 0,
     offPieces: [],
     offPath: '',
+    stock: '',
 };
 
 describe('the cutter', () => {

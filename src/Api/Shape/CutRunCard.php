@@ -13,7 +13,7 @@ use Uvret\App\Entity\CutRun;
     schema: 'CutRunCard',
     required: [
         'id', 'design', 'film', 'title', 'state', 'reason', 'wanted', 'done', 'rings', 'along', 'across', 'secondsLeft', 'length',
-        'endedAt', 'within', 'off', 'offPieces', 'offPath',
+        'endedAt', 'within', 'off', 'offPieces', 'offPath', 'stock',
     ],
 )]
 final readonly class CutRunCard
@@ -59,7 +59,17 @@ final readonly class CutRunCard
         public array $offPieces,
         #[OA\Property(description: 'Where those are: SVG path data, x along the film, y across it.')]
         public string $offPath,
+        #[OA\Property(description: 'Of a film of a layout the roll or scrap that is cut; empty for others.')]
+        public string $stock,
     ) {
+    }
+
+    private static function stock(CutRun $run): string
+    {
+        /** @var array{stock: string}|null $laid */
+        $laid = \json_decode($run->laid, true, 8, \JSON_THROW_ON_ERROR);
+
+        return $laid['stock'] ?? '';
     }
 
     public static function of(CutRun $run): self
@@ -90,6 +100,7 @@ final readonly class CutRunCard
                 static fn (?int $piece): bool => null !== $piece,
             ))),
             offPath: \implode('', \array_map(static fn (int $ring): string => CutLayerCard::path($instructions->rings[$ring]), \array_keys($off))),
+            stock: self::stock($run),
         );
     }
 }

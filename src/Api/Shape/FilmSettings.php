@@ -19,6 +19,8 @@ final readonly class FilmSettings
         public float $price = 0.0,
         public string $testedOn = '',
         public bool $testedGood = false,
+        /** @var list<int> the turns in which frames may lie, in degrees */
+        public array $turns = [0, 90, 180, 270],
     ) {
     }
 
@@ -41,6 +43,11 @@ final readonly class FilmSettings
             price: \is_numeric($entry['price'] ?? null) ? (float) $entry['price'] : 0.0,
             testedOn: \is_string($tested['on'] ?? null) ? $tested['on'] : '',
             testedGood: true === ($tested['good'] ?? false),
+            turns: match ($entry['direction'] ?? 'any') {
+                'lengthwise' => [0, 180],
+                'one way' => [0],
+                default => [0, 90, 180, 270],
+            },
         );
     }
 }

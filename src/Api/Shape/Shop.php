@@ -9,7 +9,7 @@ use Uvret\App\Entity\ShopUsage;
 use Uvret\Geometry\Unit;
 
 /** The shop itself. */
-#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding', 'compensates'])]
+#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding', 'compensates', 'layout'])]
 final readonly class Shop
 {
     private function __construct(
@@ -23,12 +23,14 @@ final readonly class Shop
         public ShopWeeding $weeding,
         #[OA\Property(description: 'Whether the cutter makes up for the blade’s offset by itself; else the plan does.')]
         public bool $compensates,
+        #[OA\Property(ref: '#/components/schemas/ShopLayout')]
+        public ShopLayout $layout,
     ) {
     }
 
     public static function of(ShopUsage $usage): self
     {
-        return new self($usage->version, $usage->name, $usage->unit, ShopWeeding::of($usage->weeding), $usage->compensates);
+        return new self($usage->version, $usage->name, $usage->unit, ShopWeeding::of($usage->weeding), $usage->compensates, ShopLayout::of($usage->layout));
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -43,6 +45,7 @@ final readonly class Shop
             Unit::tryFrom($fields->optionalText('unit')) ?? throw BadRequest::field('unit', 'Choose millimetres or inches.'),
             ShopWeeding::from($fields->part('weeding')),
             $fields->is('compensates'),
+            ShopLayout::from($fields->part('layout')),
         );
     }
 }

@@ -61,6 +61,11 @@ export type HistoryStep = Schemas['HistoryStep'];
 export type CutLayerCard = Schemas['CutLayerCard'];
 export type CutRunCard = Schemas['CutRunCard'];
 export type LoadedCutter = Schemas['LoadedCutter'];
+export type FilmLayoutCard = Schemas['FilmLayoutCard'];
+export type LaidPieceCard = Schemas['LaidPieceCard'];
+export type LaidStock = Schemas['LaidStock'];
+export type ScrapCard = Schemas['ScrapCard'];
+export type Spot = Schemas['Spot'];
 export type Problem = Schemas['Problem'];
 
 export const server = createClient<paths>({ baseUrl: '/' });

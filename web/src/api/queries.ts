@@ -75,6 +75,18 @@ export const cutLayers = (design: string, copies: number) =>
         placeholderData: (before, query) => (query?.queryKey[1] === design ? before : undefined),
     });
 
+/** What is laid out; asked often while it gets better. */
+export const layouts = queryOptions({
+    queryKey: ['layouts'],
+    queryFn: () => answer(server.GET('/api/layouts')),
+    refetchInterval: ({ state }) => (state.data?.some((film) => film.state !== 'done') ? 500 : false),
+});
+
+export const scraps = queryOptions({
+    queryKey: ['scraps'],
+    queryFn: () => answer(server.GET('/api/scraps')),
+});
+
 export const rack = queryOptions({
     queryKey: ['rack'],
     queryFn: () => answer(server.GET('/api/film-rack')),

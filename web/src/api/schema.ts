@@ -448,6 +448,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listLayouts"];
+        put: operations["layOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/layouts/{film}/{act}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["steerLayout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/layouts/{film}/pieces/{number}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/layouts/{film}/pieces/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["movePiece"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/layouts/{film}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cutLayout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/letter-forms": {
         parameters: {
             query?: never;
@@ -571,6 +651,54 @@ export interface paths {
         put: operations["saveUsualLayering"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scraps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listScraps"];
+        put?: never;
+        post: operations["addScrap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scraps/{id}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepScrap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scraps/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeScrap"];
         options?: never;
         head?: never;
         patch?: never;
@@ -865,6 +993,8 @@ export interface components {
             offPieces: number[];
             /** @description Where those are: SVG path data, x along the film, y across it. */
             offPath: string;
+            /** @description Of a film of a layout the roll or scrap that is cut; empty for others. */
+            stock: string;
         };
         /** @description What the jobs in hand come to. Lengths are in µm. */
         DayWork: {
@@ -2082,6 +2212,51 @@ export interface components {
             sheet: components["schemas"]["Sheet"];
             document: components["schemas"]["Design"];
         };
+        /** @description A film with the pieces laid out on it, blade side up. Lengths are in µm, areas in mm². */
+        FilmLayoutCard: {
+            /** @description Its id. */
+            film: string;
+            name: string;
+            colour: string;
+            finish: string;
+            width: number;
+            /** @enum {string} */
+            state: "waiting" | "running" | "done";
+            /**
+             * Format: float
+             * @description How long better layouts have been looked for.
+             */
+            seconds: number;
+            /** @description Film needed from the roll. */
+            length: number;
+            /** @description Film that the same frames need from the roll as boxes. */
+            boxes: number;
+            /**
+             * Format: float
+             * @description Share of the film used that frames cover.
+             */
+            covered: number;
+            /** @description Pieces for which there is no room, by name. */
+            left: string[];
+            /**
+             * Format: float
+             * @description Of a metre; 0 if unknown.
+             */
+            price: number;
+            /** @description Film left on the roll. */
+            stock: number;
+            /** @description Scraps in use, and the roll last. */
+            stocks: components["schemas"]["LaidStock"][];
+            /** @description By design: path data of its layer. */
+            shapes: {
+                [key: string]: components["schemas"]["LaidShape"];
+            };
+            pieces: components["schemas"]["LaidPieceCard"][];
+            /** @description Turns that the film allows, in degrees. */
+            turns: number[];
+            /** @description Between frames. */
+            gap: number;
+        };
         /** @description A font of the type case. */
         FontCard: {
             id: string;
@@ -2184,6 +2359,45 @@ export interface components {
             savedAt: string;
             /** @description Of a design that can’t be read: the latest step of its history that can. */
             backup: number | null;
+        };
+        /** @description A piece where it lies. Lengths are in µm. */
+        LaidPieceCard: {
+            number: number;
+            design: string;
+            name: string;
+            copy: number;
+            /** @description The film that it lies on; empty if it is not laid yet. */
+            stock: string;
+            /** @description In degrees. */
+            turn: number;
+            /** @description Of its left edge across the film. */
+            x: number;
+            /** @description Of its lower edge along the film. */
+            y: number;
+            /** @description Its size across the film as it lies. */
+            wide: number;
+            /** @description Its size along the film as it lies. */
+            high: number;
+            /** @description SVG matrix from its shape to the film: x along it, y across it. */
+            matrix: number[];
+            pinned: boolean;
+            /** @description Whether its design has changed since it was laid, or it is not laid yet. */
+            stale: boolean;
+        };
+        /** @description What a layer looks like wherever it is laid: SVG path data in µm, y upwards. */
+        LaidShape: {
+            ink: string;
+            frame: string;
+        };
+        /** @description A roll or scrap that pieces are laid on. Lengths are in µm. */
+        LaidStock: {
+            id: string;
+            isRoll: boolean;
+            width: number;
+            /** @description Of a scrap all of it; of the roll the length in use. */
+            length: number;
+            /** @description SVG path data: x along the film, y across it; empty for the roll. */
+            outline: string;
         };
         /** @description Where a letter of a line stands. */
         LetterFrame: {
@@ -2329,6 +2543,12 @@ export interface components {
              */
             stock: number;
             /**
+             * @description How frames may be turned on it: freely, by 180° only (patterned or brushed film), or not at all.
+             * @default any
+             * @enum {unknown}
+             */
+            direction: "any" | "lengthwise" | "one way";
+            /**
              * @description How the cutter is set for it.
              * @default []
              */
@@ -2435,6 +2655,17 @@ export interface components {
             canUndo: boolean;
             canRedo: boolean;
             sheet: components["schemas"]["Sheet"];
+        };
+        /** @description A scrap of film. Lengths are in µm. */
+        ScrapCard: {
+            id: string;
+            film: string;
+            width: number;
+            length: number;
+            /** @description SVG path data, y upwards. */
+            outline: string;
+            /** @description Whether a cut left it and nobody has decided yet. */
+            offered: boolean;
         };
         /** @description All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
         Sheet: {
@@ -2618,6 +2849,7 @@ export interface components {
             weeding: components["schemas"]["ShopWeeding"];
             /** @description Whether the cutter makes up for the blade’s offset by itself; else the plan does. */
             compensates: boolean;
+            layout: components["schemas"]["ShopLayout"];
         };
         /**
          * Shop blank
@@ -2634,6 +2866,17 @@ export interface components {
                 width: components["schemas"]["DesignExtent"];
                 placements: components["schemas"]["DesignPlacement"][];
             }[];
+        };
+        /** @description How the shop lays layers out on film. Lengths are in µm. */
+        ShopLayout: {
+            /** @description Between frames. */
+            gap: number;
+            /** @description Unusable film on both sides of a roll and round a scrap. */
+            edge: number;
+            /** @description The smallest width of a scrap that is kept. */
+            smallest: number;
+            /** @description How long to look for a better layout. */
+            seconds: number;
         };
         /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
         ShopWeeding: {
@@ -2693,6 +2936,18 @@ export interface components {
             needs: number;
             /** @description How far the film may slip in any direction before the blank shows beside it. */
             safe: number;
+        };
+        Spot: {
+            /** @description Whether it stays there when the others are laid out again. */
+            pinned?: boolean;
+            /** @description The roll or a scrap. */
+            stock: string;
+            /** @description In degrees, anticlockwise. */
+            turn: number;
+            /** @description Of its left edge, across the film. */
+            x: number;
+            /** @description Of its lower edge, along it. */
+            y: number;
         };
         /** @description A circle of the stage, in µm, y pointing down. */
         StageCircle: {
@@ -3764,6 +4019,193 @@ export interface operations {
             };
         };
     };
+    listLayouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The films that are laid out. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilmLayoutCard"][];
+                };
+            };
+        };
+    };
+    layOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    items: {
+                        design: string;
+                        copies: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Being laid out, instead of what was before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilmLayoutCard"][];
+                };
+            };
+            /** @description One can’t be cut yet: why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    steerLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+                /** @description again: all but pinned pieces; changed: only pieces whose design has changed; stop: keep the best so far */
+                act: "again" | "changed" | "stop";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it is now. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilmLayoutCard"];
+                };
+            };
+        };
+    };
+    tryPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Spot"];
+            };
+        };
+        responses: {
+            /** @description What it touches there. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        touches: number[];
+                        /** @description Whether it lies on usable film. */
+                        inside: boolean;
+                    };
+                };
+            };
+        };
+    };
+    movePiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Spot"];
+            };
+        };
+        responses: {
+            /** @description It lies there. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FilmLayoutCard"];
+                };
+            };
+            /** @description It can’t lie there: why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cutLayout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                film: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description The roll or a scrap. */
+                    stock: string;
+                };
+            };
+        };
+        responses: {
+            /** @description On its way to the cutter. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutRunCard"];
+                };
+            };
+            /** @description Not ready for it: what to do. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listLetterForms: {
         parameters: {
             query?: never;
@@ -4032,6 +4474,98 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Problem"];
                 };
+            };
+        };
+    };
+    listScraps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them, the latest first. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrapCard"][];
+                };
+            };
+        };
+    };
+    addScrap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    film: string;
+                    /** @description In µm, across the film. */
+                    width: number;
+                    /** @description In µm, along it. */
+                    length: number;
+                };
+            };
+        };
+        responses: {
+            /** @description On the rack. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrapCard"];
+                };
+            };
+        };
+    };
+    keepScrap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description On the rack. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrapCard"];
+                };
+            };
+        };
+    };
+    removeScrap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Thrown away. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { useParams } from 'wouter';
-import type { CutLayerCard, CutRunCard } from '../api/client';
+import { useLocation, useParams } from 'wouter';
+import type { CutLayerCard, CutRunCard, FilmLayoutCard } from '../api/client';
 import { cutLayers, cutRoom } from '../api/queries';
 import { useFreshJobs } from '../jobs/useFreshJobs';
 import { Button } from '../ui/Button';
@@ -14,6 +14,9 @@ import { TapeEntry } from '../ui/TapeEntry';
 import { groups, keys, stepped, useCutKeys } from './cutKeys';
 import { CutterCard } from './CutterCard';
 import { FilmStrip } from './FilmStrip';
+import { LaidFilms } from './laid/LaidFilms';
+import { LaidPanel } from './laid/LaidPanel';
+import { useDesk, useLayouts } from './laid/useLayouts';
 import { LayerPanel } from './LayerPanel';
 import { about, metres, showTime } from './times';
 import { ToCut } from './ToCut';
@@ -31,11 +34,18 @@ export function CutRoomPage() {
     const again = piece?.design === design && piece?.film === chosen?.film.id ? piece?.number : undefined;
     const [listed, setListed] = useState(false);
     const step = (by: number) => {
-        const films = layers.data?.map((layer) => layer.film.id) ?? [];
-        setFilm(films[stepped(films.indexOf(chosen?.film.id ?? ''), by, films.length)] ?? null);
+        const films = design ? (layers.data?.map((layer) => layer.film.id) ?? []) : laid.map((one) => one.film);
+        setFilm(films[stepped(films.indexOf(chosen?.film.id ?? laidFilm?.film ?? ''), by, films.length)] ?? null);
     };
     const all = allOf(chosen?.wanted ?? 1);
+    const laid = useLayouts();
+    const desk = useDesk();
+    const laidFilm = design ? undefined : (laid.find((one) => one.film === film) ?? laid[0]);
+    const [laidPiece, setLaidPiece] = useState<number | null>(null);
+    const [, navigate] = useLocation();
     useCutKeys({
+        l: () => navigate('/cut-room'),
+        s: () => laid.forEach((one) => one.state !== 'done' && desk.steer.mutate({ film: one.film, act: 'stop' })),
         f: () => step(1),
         'Shift+f': () => step(-1),
         a: all > 1 && (() => setCopies(copies === all ? 1 : all)),
@@ -77,9 +87,15 @@ export function CutRoomPage() {
                         </Message>
                     ) : (
                         !design && (
-                            <Message within title="Nothing is laid out">
-                                Choose a design on the left.
-                            </Message>
+                            <LaidFilms
+                                films={laid}
+                                desk={desk}
+                                chosen={laidFilm}
+                                piece={laidPiece}
+                                run={run}
+                                onChoose={setFilm}
+                                onPiece={setLaidPiece}
+                            />
                         )
                     )}
                 </section>
@@ -97,10 +113,19 @@ export function CutRoomPage() {
                             onPiece={(number) => setPiece({ design, film: chosen.film.id, number })}
                         />
                     )}
+                    {laidFilm && (
+                        <LaidPanel
+                            key={laidFilm.film}
+                            film={laidFilm}
+                            piece={laidPiece}
+                            busy={run !== undefined}
+                            desk={desk}
+                        />
+                    )}
                     {room && <CutterCard cutter={room.cutter} panel={room.panel} run={run} last={room.over[0]} />}
                 </aside>
             </main>
-            <Tape layers={layers.data ?? []} run={run} onKeys={() => setListed(true)} />
+            <Tape layers={layers.data ?? []} laid={design ? [] : laid} run={run} onKeys={() => setListed(true)} />
             <Modal open={listed} title="Keys" onClose={() => setListed(false)} widest>
                 <KeyList keys={keys} groups={groups} />
                 <Button className="mt-3 w-full" onClick={() => setListed(false)}>
@@ -183,11 +208,12 @@ function Strips({ layers, chosen, run, last, design, piece, onChoose, onPiece }:
 
 interface TapeProps {
     layers: readonly CutLayerCard[];
+    laid: readonly FilmLayoutCard[];
     run: CutRunCard | undefined;
     onKeys: () => void;
 }
 
-function Tape({ layers, run, onKeys }: TapeProps) {
+function Tape({ layers, laid, run, onKeys }: TapeProps) {
     const sum = (of: (layer: CutLayerCard) => number) => layers.reduce((all, layer) => all + of(layer), 0);
     const short = layers.filter(({ stock, length }) => stock < length);
     return (
@@ -201,6 +227,7 @@ function Tape({ layers, run, onKeys }: TapeProps) {
                     </TapeEntry>
                 </>
             )}
+            <LaidEntries films={laid} />
             {short.map(({ film, stock, length }) => (
                 <TapeEntry key={film.id} tone="bad">
                     {film.name}: {metres(length - stock)} short
@@ -214,6 +241,31 @@ function Tape({ layers, run, onKeys }: TapeProps) {
     );
 }
 
+/** The day's film, its cost, and films that run short. */
+function LaidEntries({ films }: { films: readonly FilmLayoutCard[] }) {
+    if (films.length === 0) {
+        return null;
+    }
+    const length = films.reduce((all, film) => all + film.length, 0);
+    const cost = films.reduce((all, film) => all + (film.price * film.length) / 1e6, 0);
+    return (
+        <>
+            <TapeEntry name="Chosen">{films.reduce((all, { pieces }) => all + pieces.length, 0)} pieces</TapeEntry>
+            <TapeEntry name="Film">
+                {metres(length)}
+                {cost > 0 && ` · ${cost.toFixed(2)}`}
+            </TapeEntry>
+            {films
+                .filter((film) => film.stock < film.length)
+                .map((film) => (
+                    <TapeEntry key={film.film} tone="bad">
+                        {film.name}: {metres(film.length - film.stock)} short
+                    </TapeEntry>
+                ))}
+        </>
+    );
+}
+
 /** What a cut changes of layers and rack is asked for again when it is over. */
 function useWhenOver(run: CutRunCard | undefined): void {
     const client = useQueryClient();
@@ -222,6 +274,8 @@ function useWhenOver(run: CutRunCard | undefined): void {
         if (before.current !== undefined && before.current !== run?.id) {
             void client.invalidateQueries({ queryKey: ['cut-layers'] });
             void client.invalidateQueries({ queryKey: ['rack'] });
+            void client.invalidateQueries({ queryKey: ['layouts'] });
+            void client.invalidateQueries({ queryKey: ['scraps'] });
         }
         before.current = run?.id;
     }, [client, run?.id]);

@@ -100,7 +100,7 @@ function Run({ run }: { run: CutRunCard }) {
 }
 
 /** How well what was cut last came out, by what the cutter wrote down. */
-function Last({ run: { design, film, title, within, off, offPieces, rings } }: { run: CutRunCard }) {
+function Last({ run: { design, film, title, within, off, offPieces, rings, stock } }: { run: CutRunCard }) {
     const client = useQueryClient();
     const again = useMutation({
         mutationFn: () => answer(server.POST('/api/cuts', { body: { design, film, pieces: offPieces } })),
@@ -126,7 +126,7 @@ function Last({ run: { design, film, title, within, off, offPieces, rings } }: {
                     {offPieces.length === 1 ? 'Cut that piece again' : `Cut those ${offPieces.length} pieces again`}
                 </Button>
             )}
-            {design === '' && <HowItWas film={film} />}
+            {design === '' && stock === '' && <HowItWas film={film} />}
         </div>
     );
 }

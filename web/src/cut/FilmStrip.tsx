@@ -1,16 +1,9 @@
 import type { CutLayerCard, CutRunCard } from '../api/client';
-import { brightness } from '../film/brightness';
-import { fillOf } from '../film/finishes';
-import { FinishPatterns } from '../film/FinishPatterns';
+import { FilmPicture } from './FilmPicture';
 import { metres } from './times';
 
 /** How much of the film is shown beside what is cut from it, in µm. */
 const BESIDE = 25_000;
-const ROLL = 14_000;
-
-/** How far apart the numbers of the ruler may be, in µm. */
-const STEPS = [10_000, 20_000, 50_000, 100_000, 200_000, 500_000];
-
 interface Props {
     layer: CutLayerCard;
     chosen: boolean;
@@ -31,12 +24,6 @@ export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onP
     const { film, copies, length, across } = layer;
     const width = Math.min(film.width, across + BESIDE);
     const end = length + BESIDE;
-    const [left, right] = [-2.2 * ROLL, end];
-    const step = STEPS.find((one) => one * scale > 28) ?? 1_000_000;
-    const ticks = Array.from({ length: Math.floor(end / step) + 1 }, (_, at) => at * step);
-    const dark = brightness(film.colour) < 0.35;
-    const letters = 11 / scale;
-    const part = (from: number, until: number) => `M${from} 0H${until}V${width}H${from}Z`;
     return (
         <button
             aria-pressed={chosen}
@@ -52,83 +39,31 @@ export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onP
                     {film.bladeSide === 'mirrored' ? 'mirrored' : 'as worn'} · film {film.width / 1000} mm wide
                 </span>
             </span>
-            <svg
-                aria-hidden
-                viewBox={`${left} ${-letters} ${right - left} ${width + 4 * letters}`}
-                width={(right - left) * scale}
-                height={(width + 4 * letters) * scale}
-                className="overflow-visible"
-            >
-                <FinishPatterns films={[film]} />
-                <path
-                    d={part(-ROLL, end)}
-                    fill={fillOf(film)}
-                    className="stroke-ink/30"
-                    vectorEffect="non-scaling-stroke"
-                />
-                <ellipse
-                    cx={-ROLL}
-                    cy={width / 2}
-                    rx={ROLL}
-                    ry={width / 2}
-                    fill={fillOf(film)}
-                    className="stroke-ink/40"
-                    vectorEffect="non-scaling-stroke"
-                />
-                <ellipse
-                    cx={-ROLL}
-                    cy={width / 2}
-                    rx={ROLL / 2.6}
-                    ry={width / 6}
-                    className="fill-muslin stroke-ink/40"
-                    vectorEffect="non-scaling-stroke"
-                />
-                {/* y points up on the film. */}
-                <g
-                    transform={`translate(0 ${width}) scale(1 -1)`}
-                    fill="none"
-                    className={dark ? 'stroke-white' : 'stroke-ink'}
-                >
-                    <Copies layer={layer} chosen={chosen && !run} piece={piece} onPiece={onPiece} />
-                    {off && (
-                        <g>
-                            <path d={off} vectorEffect="non-scaling-stroke" strokeWidth="5" className="stroke-white" />
-                            <path
-                                data-part="off"
-                                d={off}
-                                vectorEffect="non-scaling-stroke"
-                                strokeWidth="2.4"
-                                className="stroke-madder"
-                            />
-                        </g>
-                    )}
-                    {run && (
-                        <circle
-                            data-part="knife"
-                            cx={run.along}
-                            cy={run.across}
-                            r={5 / scale}
-                            className="fill-marigold stroke-ink"
+            <FilmPicture film={film} width={width} end={end} scale={scale}>
+                <Copies layer={layer} chosen={chosen && !run} piece={piece} onPiece={onPiece} />
+                {off && (
+                    <g>
+                        <path d={off} vectorEffect="non-scaling-stroke" strokeWidth="5" className="stroke-white" />
+                        <path
+                            data-part="off"
+                            d={off}
                             vectorEffect="non-scaling-stroke"
+                            strokeWidth="2.4"
+                            className="stroke-madder"
                         />
-                    )}
-                </g>
-                {ticks.map((at) => (
-                    <g key={at} transform={`translate(${at} ${width})`}>
-                        <path d={`M0 0V${letters / 2}`} className="stroke-ink" vectorEffect="non-scaling-stroke" />
-                        {/* Letters of many thousand units are not drawn at their size. */}
-                        <text
-                            y="20"
-                            fontSize="11"
-                            textAnchor="middle"
-                            className="fill-ink"
-                            transform={`scale(${1 / scale})`}
-                        >
-                            {at / 1000}
-                        </text>
                     </g>
-                ))}
-            </svg>
+                )}
+                {run && (
+                    <circle
+                        data-part="knife"
+                        cx={run.along}
+                        cy={run.across}
+                        r={5 / scale}
+                        className="fill-marigold stroke-ink"
+                        vectorEffect="non-scaling-stroke"
+                    />
+                )}
+            </FilmPicture>
         </button>
     );
 }

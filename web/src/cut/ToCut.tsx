@@ -1,9 +1,12 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Link, useLocation } from 'wouter';
-import type { JobCard } from '../api/client';
+import { Refusal, type JobCard } from '../api/client';
 import { jobs } from '../api/queries';
 import { longDay } from '../jobs/due';
 import { stepped, useCutKeys } from './cutKeys';
+import { dueBy, dueDays, itemsOf, laidJobs } from './laid/chosen';
+import { Scraps } from './laid/Scraps';
+import { useDesk, useLayouts } from './laid/useLayouts';
 import { hindrance, toCut } from './waiting';
 
 /** What waits to be cut by due date, each job with its designs; or why it can't be cut yet. */
@@ -11,6 +14,13 @@ export function ToCut({ chosen }: { chosen: string | null }) {
     const list = useInfiniteQuery(jobs('rail', ''));
     const waiting = toCut(list.data?.pages.flatMap((page) => page.jobs) ?? []);
     const [, navigate] = useLocation();
+    const laid = useLayouts();
+    const { choose } = useDesk();
+    const ticked = laidJobs(waiting, laid);
+    const layOut = (some: readonly JobCard[]) => {
+        navigate('/cut-room');
+        choose.mutate(itemsOf(some));
+    };
     const ready = waiting.flatMap((job) => (hindrance(job) ? [] : job.designs.map(({ id }) => id)));
     const step = (by: number) => {
         const next = ready[stepped(ready.indexOf(chosen ?? ''), by, ready.length)];
@@ -20,35 +30,86 @@ export function ToCut({ chosen }: { chosen: string | null }) {
     };
     useCutKeys({ d: () => step(1), 'Shift+d': () => step(-1) });
     return (
-        <nav aria-label="To cut" className="min-h-0 overflow-y-auto p-3">
-            <p className="flex items-baseline justify-between">
-                <b className="heading">To cut</b>
-                <span className="text-xs text-quiet">by due date</span>
-            </p>
-            <ul className="mt-2 grid gap-2">
-                {waiting.map((job) => (
-                    <Waiting key={job.id} job={job} chosen={chosen} />
-                ))}
-            </ul>
-            {list.data && waiting.length === 0 && (
-                <p className="mt-2 text-xs text-quiet">
-                    Nothing waits. Jobs come here when their designs are approved.
+        <nav aria-label="To cut" className="flex min-h-0 flex-col">
+            <div className="min-h-0 flex-1 overflow-y-auto p-3">
+                <p className="flex items-baseline justify-between">
+                    <b className="heading">To cut</b>
+                    <DueBy days={dueDays(waiting)} onChoose={(day) => layOut(dueBy(waiting, day))} />
                 </p>
-            )}
+                <p role="status" className="text-xs font-semibold text-madder">
+                    {choose.error instanceof Refusal && choose.error.problem.detail}
+                </p>
+                <ul className="mt-2 grid gap-2">
+                    {waiting.map((job) => (
+                        <Waiting
+                            key={job.id}
+                            job={job}
+                            chosen={chosen}
+                            ticked={ticked.includes(job)}
+                            onTick={(on) => layOut(on ? [...ticked, job] : ticked.filter((one) => one !== job))}
+                        />
+                    ))}
+                </ul>
+                {list.data && waiting.length === 0 && (
+                    <p className="mt-2 text-xs text-quiet">
+                        Nothing waits. Jobs come here when their designs are approved.
+                    </p>
+                )}
+            </div>
+            <Scraps laid={laid} />
         </nav>
     );
 }
 
-function Waiting({ job, chosen }: { job: JobCard; chosen: string | null }) {
+/** Lays out all that is due by a day. */
+function DueBy({ days, onChoose }: { days: readonly string[]; onChoose: (day: string) => void }) {
+    return (
+        <select
+            aria-label="Lay out everything due by"
+            className="field max-w-36 text-xs"
+            value=""
+            disabled={days.length === 0}
+            onChange={({ target }) => onChoose(target.value)}
+        >
+            <option value="">by due date</option>
+            {days.map((day) => (
+                <option key={day} value={day}>
+                    all due by {longDay(day)}
+                </option>
+            ))}
+        </select>
+    );
+}
+
+interface WaitingProps {
+    job: JobCard;
+    chosen: string | null;
+    /** Whether it is laid out with others. */
+    ticked: boolean;
+    onTick: (on: boolean) => void;
+}
+
+function Waiting({ job, chosen, ticked, onTick }: WaitingProps) {
     const why = hindrance(job);
     const open = job.designs.some(({ id }) => id === chosen);
     return (
         <li
-            className={`card px-2.5 py-2 ${open ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : ''}`}
+            className={`card px-2.5 py-2 ${open || ticked ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : ''}`}
         >
-            <Link to={`/jobs/${job.id}`} className="block truncate font-semibold hover:underline">
-                {job.title}
-            </Link>
+            <p className="flex items-center gap-2">
+                {!why && (
+                    <input
+                        type="checkbox"
+                        aria-label={`Lay out ${job.title}`}
+                        checked={ticked}
+                        onChange={({ target }) => onTick(target.checked)}
+                        className="accent-indigo"
+                    />
+                )}
+                <Link to={`/jobs/${job.id}`} className="truncate font-semibold hover:underline">
+                    {job.title}
+                </Link>
+            </p>
             <p className="text-xs text-quiet">
                 {job.quantity} {job.quantity === 1 ? 'piece' : 'pieces'} · {longDay(job.due)}
             </p>

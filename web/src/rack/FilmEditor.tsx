@@ -129,6 +129,19 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                         onChange={(price) => change((now) => ({ ...now, price }))}
                     />
                 </Field>
+                <Field name="Direction">
+                    <Segments
+                        label="How frames may be turned on it"
+                        small
+                        value={entry.direction}
+                        options={[
+                            { value: 'any', show: 'any' },
+                            { value: 'lengthwise', show: 'lengthwise' },
+                            { value: 'one way', show: 'one way' },
+                        ]}
+                        onChange={(direction) => change((now) => ({ ...now, direction }))}
+                    />
+                </Field>
             </Group>
             <Group name="At the cutter">
                 <Field name="Blade side">

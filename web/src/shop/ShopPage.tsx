@@ -39,6 +39,12 @@ const hands = [
     ['stroke', 'per thin stroke'],
 ] as const satisfies readonly (readonly [keyof Shop['weeding'], string])[];
 
+const lengths = [
+    ['gap', 'Gap between frames', 0, 100],
+    ['edge', 'Unusable film edge', 0, 100],
+    ['smallest', 'Smallest scrap kept', 10, 1000],
+] as const satisfies readonly (readonly [keyof Shop['layout'], string, number, number])[];
+
 function Settings({ now }: { now: Shop }) {
     const { value, change, note, saving, retry } = useShop(now);
     return (
@@ -85,6 +91,43 @@ function Settings({ now }: { now: Shop }) {
                             />
                         </span>
                     ))}
+                </div>
+            </fieldset>
+            <fieldset className="stitch grid gap-2 pt-3">
+                <legend className="sr-only">Layout on film</legend>
+                <p className="text-xs text-quiet">Layout on film.</p>
+                <div className="grid grid-cols-2 gap-x-6 gap-y-1.5">
+                    {lengths.map(([setting, say, least, most]) => (
+                        <span key={setting} className="flex items-center justify-between gap-2 text-xs">
+                            {say}
+                            <NumberField
+                                label={say}
+                                unit="mm"
+                                value={value.layout[setting] / 1000}
+                                least={least}
+                                most={most}
+                                digits={1}
+                                onChange={(length) =>
+                                    change((shop) => ({
+                                        ...shop,
+                                        layout: { ...shop.layout, [setting]: Math.round(1000 * length) },
+                                    }))
+                                }
+                            />
+                        </span>
+                    ))}
+                    <span className="flex items-center justify-between gap-2 text-xs">
+                        Search time
+                        <NumberField
+                            label="Search time"
+                            unit="s"
+                            value={value.layout.seconds}
+                            least={1}
+                            most={600}
+                            digits={0}
+                            onChange={(seconds) => change((shop) => ({ ...shop, layout: { ...shop.layout, seconds } }))}
+                        />
+                    </span>
                 </div>
             </fieldset>
             <label className="stitch flex items-baseline gap-2 pt-3 text-xs">

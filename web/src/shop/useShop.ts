@@ -6,9 +6,9 @@ import { useKept } from '../api/useKept';
 /** The shop itself, and how it is changed. */
 export function useShop(now: Shop) {
     const client = useQueryClient();
-    return useKept<Shop, Pick<Shop, 'name' | 'unit' | 'weeding' | 'compensates'>>(now, {
+    return useKept<Shop, Pick<Shop, 'name' | 'unit' | 'weeding' | 'compensates' | 'layout'>>(now, {
         what: 'shop',
-        value: ({ name, unit, weeding, compensates }) => ({ name, unit, weeding, compensates }),
+        value: ({ name, unit, weeding, compensates, layout }) => ({ name, unit, weeding, compensates, layout }),
         save: (value, version) => answer(server.PUT('/api/shop', { body: { version, ...value } })),
         onSaved: (saved) => client.setQueryData(shop.queryKey, saved),
         fetch: () => client.query({ ...shop, staleTime: 0 }),

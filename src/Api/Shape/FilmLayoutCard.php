@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Layout\LaidPiece;
+use Uvret\App\Layout\OpenLayout;
+use Uvret\Layout\Nest\Nested;
+use Uvret\Layout\Nest\Place;
+use Uvret\Layout\Stock;
+
+/** A film with the pieces laid out on it, blade side up. Lengths are in µm, areas in mm². */
+#[OA\Schema(schema: 'FilmLayoutCard', required: [
+    'film', 'name', 'colour', 'finish', 'width', 'state', 'seconds', 'length', 'boxes', 'covered', 'left', 'price', 'stock', 'stocks', 'shapes', 'pieces',
+    'turns', 'gap',
+])]
+final readonly class FilmLayoutCard
+{
+    /**
+     * @param list<string>             $left
+     * @param list<LaidStock>          $stocks
+     * @param array<string, LaidShape> $shapes
+     * @param list<LaidPieceCard>      $pieces
+     * @param list<int>                $turns
+     */
+    private function __construct(
+        #[OA\Property(description: 'Its id.')]
+        public string $film,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $colour,
+        #[OA\Property]
+        public string $finish,
+        #[OA\Property]
+        public int $width,
+        #[OA\Property(enum: ['waiting', 'running', 'done'])]
+        public string $state,
+        #[OA\Property(description: 'How long better layouts have been looked for.')]
+        public float $seconds,
+        #[OA\Property(description: 'Film needed from the roll.')]
+        public int $length,
+        #[OA\Property(description: 'Film that the same frames need from the roll as boxes.')]
+        public int $boxes,
+        #[OA\Property(description: 'Share of the film used that frames cover.')]
+        public float $covered,
+        #[OA\Property(description: 'Pieces for which there is no room, by name.', items: new OA\Items(type: 'string'))]
+        public array $left,
+        #[OA\Property(description: 'Of a metre; 0 if unknown.')]
+        public float $price,
+        #[OA\Property(description: 'Film left on the roll.')]
+        public int $stock,
+        #[OA\Property(description: 'Scraps in use, and the roll last.', items: new OA\Items(ref: '#/components/schemas/LaidStock'))]
+        public array $stocks,
+        #[OA\Property(
+            description: 'By design: path data of its layer.',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/LaidShape'),
+        )]
+        public array|object $shapes,
+        #[OA\Property(items: new OA\Items(ref: '#/components/schemas/LaidPieceCard'))]
+        public array $pieces,
+        #[OA\Property(description: 'Turns that the film allows, in degrees.', items: new OA\Items(type: 'integer'))]
+        public array $turns,
+        #[OA\Property(description: 'Between frames.')]
+        public int $gap,
+    ) {
+    }
+
+    public static function of(FilmLayout $layout, OpenLayout $open, FilmSettings $rack, ShopLayout $shop): self
+    {
+        $film = $open->pieces[0]->sheet->film ?? null;
+        $result = $layout->result();
+        $laid = $layout->places();
+        $pinned = \array_filter($laid, static fn (array $place): bool => $place['pinned']);
+        $isPinned = \array_fill_keys(\array_map(static fn (array $place): string => "{$place['item']} {$place['copy']}", $pinned), true);
+        $stale = \array_fill_keys($open->stale(), true);
+        $used = \array_fill_keys(\array_map(static fn (Place $place): string => $place->stock, $open->places), true);
+        $shapes = $pieces = [];
+        foreach ($open->pieces as $number => $piece) {
+            $own = "$piece->item $piece->copy";
+            $place = $open->places[$own] ?? null;
+            $shapes[$piece->design->id] ??= LaidShape::of($piece->sheet);
+            $pieces[] = LaidPieceCard::of($number, $piece, $place, null === $place ? null : $open->stock($place->stock), isset($isPinned[$own]), isset($stale[$own]));
+        }
+        $names = \array_map(static fn (array $one): string => self::name($open->byCopy()[\implode(' ', $one)] ?? null), $result['left']);
+        $stocks = \array_values(\array_filter($open->stocks, static fn (Stock $stock): bool => $stock->isRoll || isset($used[$stock->id])));
+
+        return new self(
+            film: $layout->film,
+            name: $film->name ?? $layout->film,
+            colour: $film->colour ?? '#888888',
+            finish: $film->finish->value ?? 'smooth',
+            width: $film->width ?? 0,
+            state: $layout->state->value,
+            seconds: $result['seconds'],
+            length: $result['length'],
+            boxes: $result['boxes'],
+            covered: \round((new Nested(\array_values($open->places), $open->stocks))->covered(), 4),
+            left: $names,
+            price: $rack->price,
+            stock: $rack->stock,
+            stocks: \array_map(static fn (Stock $stock): LaidStock => LaidStock::of($stock, $result['length']), $stocks),
+            shapes: [] === $shapes ? new \stdClass() : $shapes,
+            pieces: $pieces,
+            turns: $rack->turns,
+            gap: $shop->gap,
+        );
+    }
+
+    private static function name(?LaidPiece $piece): string
+    {
+        return null === $piece ? '' : "$piece->name $piece->copy";
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\App\Layout\LaidPiece;
+use Uvret\Geometry\Affine;
+use Uvret\Layout\Nest\Place;
+use Uvret\Layout\Stock;
+
+/** A piece where it lies. Lengths are in µm. */
+#[OA\Schema(schema: 'LaidPieceCard', required: [
+    'number', 'design', 'name', 'copy', 'stock', 'turn', 'x', 'y', 'wide', 'high', 'matrix', 'pinned', 'stale',
+])]
+final readonly class LaidPieceCard
+{
+    /** @param list<float> $matrix */
+    private function __construct(
+        #[OA\Property]
+        public int $number,
+        #[OA\Property]
+        public string $design,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public int $copy,
+        #[OA\Property(description: 'The film that it lies on; empty if it is not laid yet.')]
+        public string $stock,
+        #[OA\Property(description: 'In degrees.')]
+        public int $turn,
+        #[OA\Property(description: 'Of its left edge across the film.')]
+        public int $x,
+        #[OA\Property(description: 'Of its lower edge along the film.')]
+        public int $y,
+        #[OA\Property(description: 'Its size across the film as it lies.')]
+        public int $wide,
+        #[OA\Property(description: 'Its size along the film as it lies.')]
+        public int $high,
+        #[OA\Property(description: 'SVG matrix from its shape to the film: x along it, y across it.', items: new OA\Items(type: 'number'))]
+        public array $matrix,
+        #[OA\Property]
+        public bool $pinned,
+        #[OA\Property(description: 'Whether its design has changed since it was laid, or it is not laid yet.')]
+        public bool $stale,
+    ) {
+    }
+
+    public static function of(int $number, LaidPiece $piece, ?Place $place, ?Stock $stock, bool $pinned, bool $stale): self
+    {
+        $map = null === $place || null === $stock ? Affine::identity() : $place->map()->then(self::alongFilm($stock));
+        $box = $piece->piece->turned($place->turn ?? 0)->bounds() ?? throw new \LogicException('A frame has an area.');
+
+        return new self(
+            number: $number,
+            design: $piece->design->id,
+            name: $piece->name,
+            copy: $piece->copy,
+            stock: $place->stock ?? '',
+            turn: $place->turn ?? 0,
+            x: $place->x ?? 0,
+            y: $place->y ?? 0,
+            wide: $box->width(),
+            high: $box->height(),
+            matrix: [$map->a, $map->b, $map->c, $map->d, $map->e, $map->f],
+            pinned: $pinned,
+            stale: $stale,
+        );
+    }
+
+    /** From across and along a film to its picture: x along it, y across it. */
+    public static function alongFilm(Stock $stock): Affine
+    {
+        return new Affine(0, -1, 1, 0, 0, $stock->width());
+    }
+}

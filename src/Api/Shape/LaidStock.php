@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Layout\Stock;
+
+/** A roll or scrap that pieces are laid on. Lengths are in µm. */
+#[OA\Schema(schema: 'LaidStock', required: ['id', 'isRoll', 'width', 'length', 'outline'])]
+final readonly class LaidStock
+{
+    private function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public bool $isRoll,
+        #[OA\Property]
+        public int $width,
+        #[OA\Property(description: 'Of a scrap all of it; of the roll the length in use.')]
+        public int $length,
+        #[OA\Property(description: 'SVG path data: x along the film, y across it; empty for the roll.')]
+        public string $outline,
+    ) {
+    }
+
+    public static function of(Stock $stock, int $used): self
+    {
+        return new self(
+            $stock->id,
+            $stock->isRoll,
+            $stock->width(),
+            $stock->isRoll ? $used : $stock->length(),
+            $stock->isRoll ? '' : LaidShape::path($stock->outline->transform(LaidPieceCard::alongFilm($stock))),
+        );
+    }
+}

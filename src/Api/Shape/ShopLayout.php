@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** How the shop lays layers out on film. Lengths are in µm. */
+#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds'])]
+final readonly class ShopLayout
+{
+    private const MOST = 100_000;
+
+    private function __construct(
+        #[OA\Property(description: 'Between frames.', maximum: 100000, minimum: 0)]
+        public int $gap,
+        #[OA\Property(description: 'Unusable film on both sides of a roll and round a scrap.', maximum: 100000, minimum: 0)]
+        public int $edge,
+        #[OA\Property(description: 'The smallest width of a scrap that is kept.', maximum: 1000000, minimum: 10000)]
+        public int $smallest,
+        #[OA\Property(description: 'How long to look for a better layout.', maximum: 600, minimum: 1)]
+        public int $seconds,
+    ) {
+    }
+
+    /** @param string $json what the shop has otherwise than usual */
+    public static function of(string $json): self
+    {
+        $set = \json_decode($json, true, 4, \JSON_THROW_ON_ERROR);
+        $number = static fn (string $name, int $usual): int => \is_array($set) && \is_int($set[$name] ?? null) ? $set[$name] : $usual;
+
+        return new self(gap: $number('gap', 0), edge: $number('edge', 0), smallest: $number('smallest', 80_000), seconds: $number('seconds', 20));
+    }
+
+    /** @throws BadRequest with the field that is wrong */
+    public static function from(Fields $fields): self
+    {
+        return new self(
+            gap: $fields->number('gap', 'Type a gap from 0 to 100 mm.', 0, self::MOST),
+            edge: $fields->number('edge', 'Type an edge from 0 to 100 mm.', 0, self::MOST),
+            smallest: $fields->number('smallest', 'Type from 10 mm to 1 m.', 10_000, 1_000_000),
+            seconds: $fields->number('seconds', 'Type from 1 to 600 seconds.', 1, 600),
+        );
+    }
+}

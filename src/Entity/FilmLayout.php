@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** Layers that are laid out on one film: which, how often, and where they lie. */
+#[ORM\Entity]
+class FilmLayout
+{
+    /**
+     * @param string $items    list of {design, copies}, as JSON
+     * @param string $places   list of {item, copy, turn, x, y, stock, pinned, layer}, as JSON; layer is the digest of what was laid there
+     * @param string $result   {length, boxes, used, left, seconds, steps}, as JSON
+     * @param int    $revision rises whenever it is laid out anew or a piece is moved: what a worker finds for an older one is not kept
+     */
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\Column(length: 40)]
+        public readonly string $film,
+        #[ORM\Column(type: 'text')]
+        public string $items,
+        #[ORM\Column(type: 'text', options: ['default' => '[]'])]
+        public string $places = '[]',
+        #[ORM\Column(type: 'text', options: ['default' => '{}'])]
+        public string $result = '{}',
+        #[ORM\Column(length: 20, enumType: LayoutState::class)]
+        public LayoutState $state = LayoutState::Waiting,
+        #[ORM\Column(options: ['default' => 0])]
+        public int $revision = 0,
+    ) {
+    }
+
+    /** Pieces that a person has pinned in another layout of this film stay where they are. */
+    public function takePins(self $before): void
+    {
+        $old = $before->items();
+        $places = [];
+        foreach ($this->items() as $item => $own) {
+            foreach ($before->places() as $place) {
+                if ($place['pinned'] && $old[$place['item']]['design'] === $own['design'] && $place['copy'] <= $own['copies']) {
+                    $places[] = ['item' => $item] + $place;
+                }
+            }
+        }
+        $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
+    }
+
+    /** Takes pieces off that are cut. Copies that stay keep their numbers: an item counts the copies that are not cut yet. */
+    public function takeOff(string $stock): void
+    {
+        $items = $this->items();
+        $gone = [];
+        $places = [];
+        foreach ($this->places() as $place) {
+            if ($place['stock'] === $stock) {
+                --$items[$place['item']]['copies'];
+                $gone[$place['item']][] = $place['copy'];
+            } else {
+                $places[] = $place;
+            }
+        }
+        foreach ($places as $at => $place) {
+            $before = \array_filter($gone[$place['item']] ?? [], static fn (int $copy): bool => $copy < $place['copy']);
+            $places[$at]['copy'] -= \count($before);
+        }
+        $this->items = \json_encode($items, \JSON_THROW_ON_ERROR);
+        $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
+        $this->result = \json_encode([...('roll' === $stock ? ['length' => 0, 'boxes' => 0] : []), 'used' => 0] + $this->result(), \JSON_THROW_ON_ERROR);
+    }
+
+    /** @return list<array{design: string, copies: int}> */
+    public function items(): array
+    {
+        /** @var list<array{design: string, copies: int}> $items */
+        $items = \json_decode($this->items, true, 8, \JSON_THROW_ON_ERROR);
+
+        return $items;
+    }
+
+    /** @return list<array{item: int, copy: int, turn: int, x: int, y: int, stock: string, pinned: bool, layer: string}> */
+    public function places(): array
+    {
+        /** @var list<array{item: int, copy: int, turn: int, x: int, y: int, stock: string, pinned: bool, layer: string}> $places */
+        $places = \json_decode($this->places, true, 8, \JSON_THROW_ON_ERROR);
+
+        return $places;
+    }
+
+    /** @return array{length: int, boxes: int, used: float, seconds: float, left: list<array{int, int}>} left by item and copy */
+    public function result(): array
+    {
+        /** @var array{length?: int, boxes?: int, used?: float|int, seconds?: float|int, left?: list<array{int, int}>} $result */
+        $result = \json_decode($this->result, true, 8, \JSON_THROW_ON_ERROR);
+
+        return [
+            'length' => $result['length'] ?? 0,
+            'boxes' => $result['boxes'] ?? 0,
+            'used' => (float) ($result['used'] ?? 0),
+            'seconds' => (float) ($result['seconds'] ?? 0),
+            'left' => $result['left'] ?? [],
+        ];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Layout;
+
+use Uvret\App\Entity\JobDesign;
+use Uvret\Cut\CutSheet;
+use Uvret\Layout\Nest\Piece;
+
+/** One copy of a layer that is to be laid out. Copies share the sheet and the piece. */
+final readonly class LaidPiece
+{
+    /** @param string $layer digest of everything the knife cuts */
+    public function __construct(
+        public int $item,
+        public int $copy,
+        public JobDesign $design,
+        public string $name,
+        public CutSheet $sheet,
+        public Piece $piece,
+        public string $layer,
+    ) {
+    }
+}

@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Layout;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\FilmLayoutCard;
+use Uvret\App\Api\Shape\FilmSettings;
+use Uvret\App\Api\Shape\ShopLayout;
+use Uvret\App\Api\Shape\Spot;
+use Uvret\App\Cutting\CutRoom;
+use Uvret\App\Entity\CutRun;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Entity\LayoutState;
+use Uvret\App\Entity\RackFilm;
+use Uvret\App\Entity\ShopUsage;
+use Uvret\App\Repository\FilmLayouts;
+use Uvret\App\Repository\JobDesigns;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Layout\JoinedSheets;
+use Uvret\Layout\Leftover;
+use Uvret\Layout\Nest\Nested;
+use Uvret\Layout\Nest\Place;
+use Uvret\Layout\Stock;
+
+/** Films laid out for the cutter: chosen, laid out anew, moved by hand, cut. */
+final readonly class LayoutDesk
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private FilmLayouts $layouts,
+        private LayoutPieces $pieces,
+        private JobDesigns $designs,
+        private Drafting $drafting,
+        private CutRoom $room,
+        private MessageBusInterface $bus,
+    ) {
+    }
+
+    /**
+     * Lays designs out, each film by itself, instead of what was laid out before.
+     *
+     * @param list<array{design: string, copies: int}> $items
+     *
+     * @throws BadRequest where one can't be cut yet
+     */
+    public function choose(array $items): void
+    {
+        $films = [];
+        foreach ($items as $item) {
+            $design = $this->designs->get($item['design']);
+            $plan = $this->drafting->draft($design->document)->plan;
+            $why = CutRoom::hindrance($design->job, $plan);
+            if (null !== $why) {
+                throw BadRequest::field('items', $why);
+            }
+            foreach ($plan->cutPlan->sheets as $sheet) {
+                $films[$sheet->film->id][] = $item;
+            }
+        }
+        $before = \array_column($this->layouts->all(), null, 'film');
+        $layouts = [];
+        foreach ($films as $film => $own) {
+            $layout = new FilmLayout((string) $film, \json_encode($own, \JSON_THROW_ON_ERROR), revision: \random_int(1, 1 << 30));
+            if (isset($before[$film])) {
+                $layout->takePins($before[$film]);
+            }
+            $layouts[] = $layout;
+        }
+        $this->layouts->replace($layouts);
+        foreach ($layouts as $layout) {
+            $this->bus->dispatch(new LayOut($layout->film, $layout->revision));
+        }
+    }
+
+    /** @return list<FilmLayoutCard> */
+    public function cards(): array
+    {
+        return \array_map($this->card(...), $this->layouts->all());
+    }
+
+    public function card(FilmLayout $layout): FilmLayoutCard
+    {
+        $open = $this->open($layout);
+
+        return FilmLayoutCard::of($layout, $open, $this->rack($layout), $this->shop());
+    }
+
+    /** @param bool $keep whether unchanged pieces stay where they are, too, not only pinned ones */
+    public function again(string $film, bool $keep): FilmLayoutCard
+    {
+        $layout = $this->layouts->get($film);
+        $layout->state = LayoutState::Waiting;
+        $this->layouts->set($layout);
+        $this->bus->dispatch(new LayOut($film, $layout->revision, $keep));
+
+        return $this->card($layout);
+    }
+
+    public function stop(string $film): FilmLayoutCard
+    {
+        $layout = $this->layouts->get($film);
+        $layout->state = LayoutState::Done;
+        $this->layouts->set($layout);
+
+        return $this->card($layout);
+    }
+
+    /**
+     * Pieces that a piece would touch in a place, or come nearer to than the gap, and whether it lies on usable film: exactly.
+     *
+     * @return array{touches: list<int>, inside: bool}
+     */
+    public function tryOut(string $film, int $number, Spot $spot): array
+    {
+        $open = $this->open($this->layouts->get($film));
+
+        return $this->fit($open, $number, self::placed($open, $number, $spot));
+    }
+
+    /**
+     * Moves a piece by hand, or pins it where it is.
+     *
+     * @throws BadRequest where it touches another or lies beside the film
+     */
+    public function move(string $film, int $number, Spot $spot, bool $pinned): FilmLayoutCard
+    {
+        $layout = $this->layouts->get($film);
+        $open = $this->open($layout);
+        $place = self::placed($open, $number, $spot);
+        ['touches' => $touches, 'inside' => $inside] = $this->fit($open, $number, $place);
+        if ([] !== $touches || !$inside) {
+            throw BadRequest::field('place', $inside ? 'It touches another piece there. Move it further.' : 'It doesn’t lie on usable film there. Move it back.');
+        }
+        $own = $open->pieces[$number];
+        $places = \array_values(\array_filter($layout->places(), static fn (array $old): bool => [$old['item'], $old['copy']] !== [$own->item, $own->copy]));
+        $places[] = [
+            'item' => $own->item,
+            'copy' => $own->copy,
+            'turn' => $place->turn,
+            'x' => $place->x,
+            'y' => $place->y,
+            'stock' => $place->stock,
+            'pinned' => $pinned,
+            'layer' => $own->layer,
+        ];
+        $layout->places = \json_encode($places, \JSON_THROW_ON_ERROR);
+        $open = $this->open($layout);
+        $nested = new Nested(\array_values($open->places), $open->stocks);
+        $layout->result = \json_encode(
+            ['length' => $nested->ends()[LayoutPieces::ROLL] ?? 0, 'used' => $nested->used] + $layout->result(),
+            \JSON_THROW_ON_ERROR,
+        );
+        // What a worker finds from now on would not know of it.
+        $layout->state = LayoutState::Done;
+        $this->layouts->set($layout);
+
+        return $this->card($layout);
+    }
+
+    /**
+     * Sends one film of a layout to the cutter.
+     *
+     * @throws BadRequest where pieces have changed since, or the cutter is not made ready for it
+     */
+    public function cut(string $film, string $stock): CutRun
+    {
+        $layout = $this->layouts->get($film);
+        $open = $this->open($layout);
+        $on = \array_filter($open->places, static fn (Place $place): bool => $place->stock === $stock);
+        if ([] === $on) {
+            throw BadRequest::field('stock', 'Nothing lies on that film any more. Choose another one.');
+        }
+        if ([] !== $open->stale()) {
+            throw BadRequest::field('place', 'Designs have changed since they were laid out. Lay the changed pieces out again first.');
+        }
+        $shop = $this->shop();
+        $nested = new Nested(\array_values($on), $open->stocks);
+        if ([] !== $nested->faults($shop->gap)) {
+            throw BadRequest::field('place', 'Two pieces touch. Move one, or lay the film out again.');
+        }
+        [$use] = $nested->films();
+        $box = $use->film->bounds() ?? throw new \LogicException('A film has an area.');
+        $sheets = $designs = [];
+        foreach ($on as $own => $place) {
+            $piece = $open->byCopy()[$own];
+            $sheets[] = [$piece->sheet, $place->map()];
+            $designs[$piece->design->id] = ($designs[$piece->design->id] ?? 0) + 1;
+        }
+        $sheet = JoinedSheets::of($sheets, new Box(0, 0, $box->right, $box->top));
+        $kept = Leftover::of($use->film, $use->frames(), $shop->smallest);
+
+        return $this->room->cutLaidOut(
+            $sheet,
+            \sprintf('%s: %d %s laid out', $sheet->film->name, \count($on), 1 === \count($on) ? 'piece' : 'pieces'),
+            [
+                'film' => $film,
+                'stock' => $stock,
+                'designs' => $designs,
+                'kept' => \array_map(static function (Region $region): array {
+                    $corner = $region->bounds() ?? throw new \LogicException('A scrap has an area.');
+
+                    return $region->transform(Affine::move(-$corner->left, -$corner->bottom))->rings();
+                }, $kept),
+            ],
+            $use->stock->isRoll ? null : $use->stock,
+        );
+    }
+
+    private function open(FilmLayout $layout): OpenLayout
+    {
+        $rack = $this->rack($layout);
+        $pieces = $this->pieces->of($layout, $rack);
+        if ([] === $pieces) {
+            return new OpenLayout($layout, [], [], []);
+        }
+        [$roll, $scraps] = $this->pieces->stocks($pieces[0]->sheet->film, $rack, $this->shop());
+        $stocks = [...$scraps, $roll];
+
+        return new OpenLayout($layout, $pieces, $stocks, LayoutPieces::places($layout, $pieces, \array_map(static fn (Stock $stock): string => $stock->id, $stocks)));
+    }
+
+    /** @throws BadRequest where there is no such piece */
+    private static function placed(OpenLayout $open, int $number, Spot $spot): Place
+    {
+        $own = $open->pieces[$number] ?? throw BadRequest::field('piece', 'This piece is no longer laid out.');
+
+        return new Place($own->piece, $spot->turn, $spot->x, $spot->y, $spot->stock);
+    }
+
+    /** @return array{touches: list<int>, inside: bool} */
+    private function fit(OpenLayout $open, int $number, Place $place): array
+    {
+        $gap = $this->shop()->gap;
+        $region = $place->region();
+        $box = $region->bounds() ?? throw new \LogicException('A frame has an area.');
+        $touches = [];
+        foreach ($open->pieces as $other => $piece) {
+            $beside = $open->places["$piece->item $piece->copy"] ?? null;
+            if ($other === $number || null === $beside || $beside->stock !== $place->stock) {
+                continue;
+            }
+            $frame = $beside->region();
+            $near = $frame->bounds();
+            if (null !== $near && $box->grown($gap)->overlaps($near)
+                && (!$region->intersect($frame)->isEmpty() || ($gap > 0 && $region->distanceTo($frame) < $gap - 1))) {
+                $touches[] = $other;
+            }
+        }
+        $stock = $open->stock($place->stock);
+
+        return ['touches' => $touches, 'inside' => null !== $stock && $region->subtract($stock->usable)->isEmpty()];
+    }
+
+    private function rack(FilmLayout $layout): FilmSettings
+    {
+        return FilmSettings::of($this->entities->find(RackFilm::class, $layout->film));
+    }
+
+    private function shop(): ShopLayout
+    {
+        return ShopLayout::of(($this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage())->layout);
+    }
+}

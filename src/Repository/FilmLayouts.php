@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Repository;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Entity\LayoutState;
+
+/** Layouts, one for each film. A worker writes only to the revision that it began with. */
+final readonly class FilmLayouts
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Connection $connection,
+    ) {
+    }
+
+    public function get(string $film): FilmLayout
+    {
+        return $this->entities->find(FilmLayout::class, $film) ?? throw new NotFoundHttpException('Nothing is laid out on this film. Choose jobs first.');
+    }
+
+    /** @return list<FilmLayout> */
+    public function all(): array
+    {
+        return $this->entities->getRepository(FilmLayout::class)->findBy([], ['film' => 'ASC']);
+    }
+
+    /** @param list<FilmLayout> $layouts all that there are from now on */
+    public function replace(array $layouts): void
+    {
+        $this->connection->transactional(function () use ($layouts): void {
+            $this->connection->executeStatement('DELETE FROM film_layout');
+            $this->entities->clear();
+            foreach ($layouts as $layout) {
+                $this->entities->persist($layout);
+            }
+            $this->entities->flush();
+        });
+    }
+
+    /**
+     * Places and result of a revision.
+     *
+     * @return bool false where there is a newer one by now, or it was stopped
+     */
+    public function improve(FilmLayout $layout): bool
+    {
+        return 1 === (int) $this->connection->executeStatement(
+            'UPDATE film_layout SET places = ?, result = ?, state = ? WHERE film = ? AND revision = ? AND state <> ?',
+            [$layout->places, $layout->result, $layout->state->value, $layout->film, $layout->revision, LayoutState::Done->value],
+        );
+    }
+
+    /** Whether a worker is still to look for better ones. */
+    public function isWanted(FilmLayout $layout): bool
+    {
+        return false !== $this->connection->fetchOne(
+            'SELECT 1 FROM film_layout WHERE film = ? AND revision = ? AND state <> ?',
+            [$layout->film, $layout->revision, LayoutState::Done->value],
+        );
+    }
+
+    /** Places set by a person, or a new beginning: what a worker has under way is not kept. */
+    public function set(FilmLayout $layout): void
+    {
+        ++$layout->revision;
+        $this->entities->flush();
+    }
+}

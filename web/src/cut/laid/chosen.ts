@@ -1,0 +1,35 @@
+import type { FilmLayoutCard, JobCard } from '../../api/client';
+import { hindrance } from '../waiting';
+
+export interface Item {
+    design: string;
+    copies: number;
+}
+
+/** Designs that are laid out on any film. */
+export const laidDesigns = (films: readonly FilmLayoutCard[]): Set<string> =>
+    new Set(films.flatMap(({ pieces }) => pieces.map(({ design }) => design)));
+
+/** Jobs of which anything is laid out. */
+export const laidJobs = (jobs: readonly JobCard[], films: readonly FilmLayoutCard[]): JobCard[] => {
+    const laid = laidDesigns(films);
+    return jobs.filter((job) => job.designs.some(({ id }) => laid.has(id)));
+};
+
+/** What is laid out for jobs: each design once for each piece of the job. */
+export const itemsOf = (jobs: readonly JobCard[]): Item[] =>
+    jobs.flatMap((job) => job.designs.map(({ id }) => ({ design: id, copies: Math.max(1, job.quantity) })));
+
+/** Jobs that can be cut and are due by a day. */
+export const dueBy = (jobs: readonly JobCard[], day: string): JobCard[] =>
+    jobs.filter((job) => !hindrance(job) && job.due <= day);
+
+/** The days on which anything that can be cut is due, the next first. */
+export const dueDays = (jobs: readonly JobCard[]): string[] => [
+    ...new Set(
+        jobs
+            .filter((job) => !hindrance(job))
+            .map(({ due }) => due)
+            .sort(),
+    ),
+];
