@@ -1,0 +1,329 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\App;
+
+use PHPUnit\Framework\Attributes\Group;
+use Symfony\Component\Process\Process;
+use Uvret\App\Layout\LayOut;
+use Uvret\App\Layout\LayOutHandler;
+use Uvret\App\Repository\FilmLayouts;
+use Uvret\Geometry\Region;
+use Uvret\Tests\Support\ApiCase;
+use Uvret\Tests\Support\Geos;
+use Uvret\Tests\Support\Json;
+use Uvret\Tests\Support\StandInCutter;
+
+/** Layers of jobs laid out on rolls and scraps, moved by hand, sent to the cutter. */
+#[Group('slow')]
+final class LayoutTest extends ApiCase
+{
+    private const ITEMS = [
+        ['design' => 'crew-shirt-back', 'copies' => 2],
+        ['design' => 'crew-shirt-chest', 'copies' => 5],
+        ['design' => 'launch-cap', 'copies' => 3],
+    ];
+
+    private StandInCutter $cutter;
+
+    /** What was asked of the layouts last. */
+    private string $asked = '';
+
+    /** @var list<Process> */
+    private array $workers = [];
+
+    protected function setUp(): void
+    {
+        $this->cutter = new StandInCutter(0);
+        $this->cutter->announce();
+        parent::setUp();
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('layout', ['gap' => 1_000, 'edge' => 0, 'smallest' => 60_000, 'seconds' => 1]));
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->workers as $worker) {
+            $worker->stop(0, \SIGKILL);
+        }
+        $this->cutter->end();
+        parent::tearDown();
+    }
+
+    public function testFilmsOfTwoJobsAreLaidOutWithAScrapFirst(): void
+    {
+        $chosen = $this->send('PUT', '/api/layouts', ['items' => self::ITEMS]);
+        self::assertSame(['buoy', 'chalk'], \array_column($chosen->data(), 'film'));
+        self::assertSame(['waiting', 'waiting'], \array_column($chosen->data(), 'state'));
+        $this->work();
+
+        $chalk = $this->film('chalk');
+        self::assertSame('done', $chalk->string('state'));
+        self::assertCount(10, (array) $chalk->get('pieces'));
+        self::assertSame([], $chalk->get('left'));
+        self::assertSame(['scrap-0', 'roll'], \array_column((array) $chalk->get('stocks'), 'id'));
+        self::assertGreaterThan(0, $chalk->int('length'));
+        self::assertLessThan($chalk->int('boxes'), $chalk->int('length'), 'the scrap saves film');
+        $frames = [];
+        foreach ((array) $chalk->get('pieces') as $piece) {
+            $piece = new Json((array) $piece);
+            self::assertFalse($piece->get('stale'));
+            $frames[$piece->string('stock')][] = self::frame($chalk, $piece);
+        }
+        foreach ($frames as $on) {
+            foreach ($on as $at => $frame) {
+                foreach (\array_slice($on, $at + 1) as $other) {
+                    self::assertGreaterThanOrEqual(990.0, (float) Geos::result('distance', $frame, $other, 'txt'), 'the gap is kept');
+                }
+            }
+        }
+    }
+
+    public function testAPieceMovedByHandTouchesNothingAndStaysWhereItIsPinned(): void
+    {
+        $this->laid();
+        $chalk = $this->film('chalk');
+        $on = \array_values(\array_filter((array) $chalk->get('pieces'), static fn (mixed $piece): bool => 'roll' === ((array) $piece)['stock']));
+        [$one, $other] = [new Json((array) $on[0]), new Json((array) $on[1])];
+        $spot = ['stock' => 'roll', 'turn' => $one->int('turn'), 'x' => \min($other->int('x'), 500_000 - $one->int('wide')), 'y' => $other->int('y'), 'pinned' => true];
+        $path = "/api/layouts/chalk/pieces/{$one->int('number')}";
+        $tried = $this->send('POST', "$path/try", $spot);
+        self::assertContains($other->int('number'), (array) $tried->get('touches'));
+        self::assertSame('It touches another piece there. Move it further.', $this->send('PUT', $path, $spot, 422)->get('detail'));
+        $beside = ['x' => -2_000] + $spot;
+        self::assertFalse($this->send('POST', "$path/try", $beside)->get('inside'));
+        self::assertStringContainsString('doesn’t lie on usable film', $this->send('PUT', $path, $beside, 422)->string('detail'));
+
+        // Behind all others there is room.
+        $free = ['x' => 12_345, 'y' => $chalk->int('length') + 1_000] + $spot;
+        self::assertSame([[], true], [$this->send('POST', "$path/try", $free)->get('touches'), $this->send('POST', "$path/try", $free)->get('inside')]);
+        $moved = $this->send('PUT', $path, $free);
+        self::assertSame($chalk->int('length') + 1_000 + $one->int('high'), $moved->int('length'));
+
+        // It stays there when the rest is tidied, when another job is chosen, and until it is let go.
+        $this->send('POST', '/api/layouts/chalk/again');
+        $this->work();
+        $this->assertPinned($one->int('number'), 12_345, $free['y']);
+        $this->send('PUT', '/api/layouts', ['items' => [...self::ITEMS, ['design' => 'crew-badge', 'copies' => 1]]]);
+        $this->work();
+        $this->assertPinned($one->int('number'), 12_345, $free['y']);
+        $this->send('PUT', $path, ['pinned' => false] + $free);
+        $this->send('POST', '/api/layouts/chalk/again');
+        $this->work();
+        self::assertNotSame(12_345, $this->film('chalk')->int("pieces.{$one->int('number')}.x"));
+        self::assertSame('This piece is no longer laid out.', $this->send('POST', '/api/layouts/chalk/pieces/999/try', $free, 422)->get('detail'));
+    }
+
+    public function testAChangedDesignIsStaleAndOnlyItsPiecesAreLaidOutAgain(): void
+    {
+        $this->laid();
+        $before = $this->film('chalk');
+        $opened = $this->get('/api/designs/launch-cap');
+        $line = (array) $opened->get('document.lines.0');
+        $this->put($opened->with('document.lines.0', ['lettering' => ['words' => 'Cutter'] + (array) $line['lettering']] + $line));
+
+        $stale = $this->film('chalk');
+        self::assertSame(\array_fill(0, 3, 'launch-cap'), self::of($stale, static fn (Json $piece): bool => true === $piece->get('stale')));
+        $said = $this->send('POST', '/api/layouts/chalk/cut', ['stock' => 'roll'], 422)->string('detail');
+        self::assertStringContainsString('Lay the changed pieces out again', $said);
+        $this->send('POST', '/api/layouts/chalk/changed');
+        $this->work();
+        $after = $this->film('chalk');
+        self::assertSame([], self::of($after, static fn (Json $piece): bool => true === $piece->get('stale')));
+        for ($number = 0; $number < 7; ++$number) {
+            self::assertSame($before->get("pieces.$number.matrix"), $after->get("pieces.$number.matrix"), 'what has not changed stays');
+        }
+    }
+
+    public function testWhatIsCutLeavesTheLayoutTheRackAndTheScrapAndLeavesScraps(): void
+    {
+        $this->laid();
+        $stock = $this->stock();
+        $this->cutter->load('chalk', 'Chalk');
+        self::assertSame('This is cut from a scrap of 210 × 340 mm. Load that scrap.', $this->cut('scrap-0', 422)->get('detail'));
+        $this->cutter->press('load', ['id' => 'chalk', 'name' => 'Chalk', 'width' => 210, 'left' => 340, 'side' => 'carrier down']);
+        $onScrap = self::of($this->film('chalk'), static fn (Json $piece): bool => 'scrap-0' === $piece->get('stock'));
+        $run = $this->cut('scrap-0');
+        self::assertSame(['scrap-0', \sprintf('Chalk: %d pieces laid out', \count($onScrap))], [$run->get('stock'), $run->get('title')]);
+        $this->untilCut();
+
+        self::assertSame('cut', $this->get('/api/cut-room')->get('over.0.state'));
+        self::assertLessThanOrEqual(50, $this->get('/api/cut-room')->int('over.0.within'));
+        $chalk = $this->film('chalk');
+        self::assertCount(10 - \count($onScrap), (array) $chalk->get('pieces'));
+        self::assertSame([], self::of($chalk, static fn (Json $piece): bool => '' === $piece->get('stock') || true === $piece->get('stale')));
+        self::assertSame($stock, $this->stock(), 'nothing came from the roll');
+        self::assertNotContains('scrap-0', \array_column($this->get('/api/scraps')->data(), 'id'));
+        $layers = $this->get("/api/cut-room/designs/$onScrap[0]")->data();
+        self::assertSame(['chalk'], \array_column(\array_column(\array_filter($layers, static fn (mixed $layer): bool => null !== ((array) $layer)['cutAt']), 'film'), 'id'));
+
+        $length = $chalk->int('length');
+        $this->cutter->load('chalk', 'Chalk');
+        $this->cut('roll');
+        $this->untilCut();
+        self::assertSame($stock - $length - 2_000, $this->stock());
+        self::assertSame([], $this->film('chalk')->get('pieces'));
+        // What lies beside the pieces and is wide enough is offered, and kept or thrown away.
+        $offered = \array_values(\array_filter($this->get('/api/scraps')->data(), static fn (mixed $scrap): bool => true === ((array) $scrap)['offered']));
+        self::assertNotSame([], $offered);
+        $first = new Json((array) $offered[0]);
+        self::assertGreaterThanOrEqual(60_000, \min($first->int('width'), $first->int('length')));
+        self::assertFalse($this->send('POST', "/api/scraps/{$first->string('id')}/keep")->get('offered'));
+        $this->client->request('DELETE', "/api/scraps/{$first->string('id')}");
+        self::assertResponseStatusCodeSame(204);
+        $this->client->request('DELETE', "/api/scraps/{$first->string('id')}");
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testWhatCannotBeCutYetIsRefusedAndWhatWasLaidOutStays(): void
+    {
+        $this->laid();
+        $said = $this->send('PUT', '/api/layouts', ['items' => [['design' => 'kit-bag-ottilie', 'copies' => 1]]], 422)->string('detail');
+        self::assertStringContainsString('is still being designed', $said);
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 0]]], 422);
+        self::assertCount(10, (array) $this->film('chalk')->get('pieces'));
+        self::assertSame([], $this->send('PUT', '/api/layouts', ['items' => []])->data());
+        $this->send('POST', '/api/layouts/chalk/again', status: 404);
+    }
+
+    public function testAScrapIsPutOnTheRack(): void
+    {
+        $scrap = $this->send('POST', '/api/scraps', ['film' => 'sunup', 'width' => 250_000, 'length' => 400_000], 201);
+        self::assertSame([250_000, 400_000, false], [$scrap->get('width'), $scrap->get('length'), $scrap->get('offered')]);
+        $this->send('POST', '/api/scraps', ['film' => 'sunup', 'width' => 250_000, 'length' => 4], 422);
+    }
+
+    public function testFourWorkersLayFourFilmsOutAtOnceAndOneIsStopped(): void
+    {
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('layout.seconds', 60));
+        $designs = ['crew-shirt-back', 'crew-badge', 'launch-cap'];
+        $this->send('PUT', '/api/layouts', ['items' => \array_map(static fn (string $design): array => ['design' => $design, 'copies' => 3], $designs)]);
+        $films = \count($this->get('/api/layouts')->data());
+        for ($worker = 0; $worker < 4; ++$worker) {
+            $this->workers[] = $process = new Process(['bin/console', 'messenger:consume', 'layouts', '--sleep=0.1', '--quiet'], \dirname(__DIR__, 2), timeout: null);
+            $process->start();
+        }
+        $end = \microtime(true) + 60;
+        do {
+            \usleep(100_000);
+            $states = \array_column($this->get('/api/layouts')->data(), 'state');
+        } while ($states !== \array_fill(0, $films, 'running') && \microtime(true) < $end);
+        self::assertSame(\array_fill(0, $films, 'running'), $states);
+
+        $stopped = $this->send('POST', '/api/layouts/chalk/stop');
+        self::assertSame('done', $stopped->get('state'));
+        $places = \array_column((array) $stopped->get('pieces'), 'matrix');
+        \usleep(900_000);
+        self::assertSame($places, \array_column((array) $this->film('chalk')->get('pieces'), 'matrix'), 'nothing changes any more');
+    }
+
+    private function assertPinned(int $number, int $x, int $y): void
+    {
+        $chalk = $this->film('chalk');
+        self::assertSame([$x, $y, true], [$chalk->get("pieces.$number.x"), $chalk->get("pieces.$number.y"), $chalk->get("pieces.$number.pinned")]);
+    }
+
+    private function laid(): void
+    {
+        $this->send('PUT', '/api/layouts', ['items' => self::ITEMS]);
+        $this->work();
+    }
+
+    /** Does here what a worker does. */
+    private function work(): void
+    {
+        $layouts = self::getContainer()->get(FilmLayouts::class);
+        $handler = self::getContainer()->get(LayOutHandler::class);
+        self::assertInstanceOf(FilmLayouts::class, $layouts);
+        self::assertInstanceOf(LayOutHandler::class, $handler);
+        foreach ($layouts->all() as $layout) {
+            $handler(new LayOut($layout->film, $layout->revision, 'changed' === $this->asked));
+        }
+    }
+
+    /** @param array<mixed>|Json|string $body */
+    protected function send(string $method, string $path, array|Json|string $body = [], int $status = 200): Json
+    {
+        if (\str_starts_with($path, '/api/layouts') && 'GET' !== $method) {
+            $this->asked = \basename($path);
+        }
+
+        return parent::send($method, $path, $body, $status);
+    }
+
+    /** Until all is cut that was sent. */
+    private function untilCut(): void
+    {
+        $worker = new Process(['bin/console', 'messenger:consume', 'cuts', '--sleep=0.1', '--quiet'], \dirname(__DIR__, 2), timeout: null);
+        $worker->start();
+        $this->workers[] = $worker;
+        for ($end = \microtime(true) + 90; [] !== $this->get('/api/cut-room')->get('runs'); \usleep(60_000)) {
+            self::assertLessThan($end, \microtime(true), $worker->getErrorOutput());
+        }
+        $worker->stop(0, \SIGKILL);
+    }
+
+    private function cut(string $stock, int $status = 201): Json
+    {
+        return $this->send('POST', '/api/layouts/chalk/cut', ['stock' => $stock], $status);
+    }
+
+    private function film(string $id): Json
+    {
+        foreach ($this->get('/api/layouts')->data() as $film) {
+            $film = new Json((array) $film);
+            if ($id === $film->get('film')) {
+                return $film;
+            }
+        }
+        self::fail("Nothing is laid out on $id.");
+    }
+
+    private function stock(): int
+    {
+        foreach ($this->get('/api/film-rack')->data() as $entry) {
+            $entry = new Json((array) $entry);
+            if ('chalk' === $entry->get('entry.film.id')) {
+                return $entry->int('entry.stock');
+            }
+        }
+        self::fail('There is no chalk.');
+    }
+
+    /**
+     * @param \Closure(Json): bool $which
+     *
+     * @return list<string> their designs
+     */
+    private static function of(Json $film, \Closure $which): array
+    {
+        $designs = [];
+        foreach ((array) $film->get('pieces') as $piece) {
+            $piece = new Json((array) $piece);
+            if ($which($piece)) {
+                $designs[] = $piece->string('design');
+            }
+        }
+
+        return $designs;
+    }
+
+    /** A frame where it is drawn, as WKT. */
+    private static function frame(Json $film, Json $piece): string
+    {
+        [$a, $b, $c, $d, $e, $f] = \array_map(static fn (mixed $value): float => \is_numeric($value) ? (float) $value : 0.0, (array) $piece->get('matrix'));
+        $rings = [];
+        \preg_match_all('/M([-\d ]+)Z/', $film->string("shapes.{$piece->string('design')}.frame"), $paths);
+        foreach ($paths[1] as $path) {
+            $ring = [];
+            foreach (\array_chunk(\array_map(\intval(...), \explode(' ', \trim($path))), 2) as [$x, $y]) {
+                \array_push($ring, (int) \round($a * $x + $c * $y + $e), (int) \round($b * $x + $d * $y + $f));
+            }
+            $rings[] = $ring;
+        }
+
+        return Geos::wkt(Region::fromRings($rings));
+    }
+}
