@@ -22,7 +22,7 @@ test('a demo job is cut: a wrong film is refused, a power cut in the middle cost
     await panel.load('buoy', 'Buoy');
     await page.goto('/');
     await page.getByRole('link', { name: 'Cut room' }).click();
-    await expect(page.getByText('Choose a design on the left.')).toBeVisible();
+    await expect(page.getByText('Tick jobs on the left, or open one of their designs.')).toBeVisible();
     const waiting = page.getByRole('navigation', { name: 'To cut' });
     await expect(waiting.getByText('not approved yet').first()).toBeVisible();
     await waiting.getByRole('link', { name: /Back of the shirt/ }).click();

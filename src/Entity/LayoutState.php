@@ -9,6 +9,9 @@ enum LayoutState: string
     /** No worker has begun yet. */
     case Waiting = 'waiting';
 
+    /** Stopped before there was one: the first layout will do. */
+    case Brief = 'brief';
+
     /** A worker looks for better layouts. */
     case Running = 'running';
 

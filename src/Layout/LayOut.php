@@ -12,6 +12,8 @@ final readonly class LayOut
         public int $revision,
         /** Whether pieces that have not changed stay where they are, not only pinned ones. */
         public bool $keep = false,
+        /** Whether it has given way to other films already. */
+        public bool $isLater = false,
     ) {
     }
 }

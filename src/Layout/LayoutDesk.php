@@ -97,6 +97,7 @@ final readonly class LayoutDesk
     {
         $layout = $this->layouts->get($film);
         $layout->state = LayoutState::Waiting;
+        $layout->result = \json_encode(['used' => 0] + $layout->result(), \JSON_THROW_ON_ERROR);
         $this->layouts->set($layout);
         $this->bus->dispatch(new LayOut($film, $layout->revision, $keep));
 
@@ -106,8 +107,14 @@ final readonly class LayoutDesk
     public function stop(string $film): FilmLayoutCard
     {
         $layout = $this->layouts->get($film);
-        $layout->state = LayoutState::Done;
-        $this->layouts->set($layout);
+        if (LayoutState::Waiting === $layout->state || LayoutState::Brief === $layout->state) {
+            // It has no layout yet, and the first one will do.
+            $layout->state = LayoutState::Brief;
+            $this->entities->flush();
+        } else {
+            $layout->state = LayoutState::Done;
+            $this->layouts->set($layout);
+        }
 
         return $this->card($layout);
     }

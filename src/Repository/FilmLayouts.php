@@ -56,13 +56,15 @@ final readonly class FilmLayouts
         );
     }
 
-    /** Whether a worker is still to look for better ones. */
-    public function isWanted(FilmLayout $layout): bool
+    /** Whether it was stopped before there was a layout. */
+    public function isBrief(FilmLayout $layout): bool
     {
-        return false !== $this->connection->fetchOne(
-            'SELECT 1 FROM film_layout WHERE film = ? AND revision = ? AND state <> ?',
-            [$layout->film, $layout->revision, LayoutState::Done->value],
-        );
+        return false !== $this->connection->fetchOne('SELECT 1 FROM film_layout WHERE film = ? AND state = ?', [$layout->film, LayoutState::Brief->value]);
+    }
+
+    public function isAnyWaiting(): bool
+    {
+        return false !== $this->connection->fetchOne('SELECT 1 FROM film_layout WHERE state = ? LIMIT 1', [LayoutState::Waiting->value]);
     }
 
     /** Places set by a person, or a new beginning: what a worker has under way is not kept. */

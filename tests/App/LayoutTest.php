@@ -198,9 +198,12 @@ final class LayoutTest extends ApiCase
     {
         $shop = $this->get('/api/shop');
         $this->send('PUT', '/api/shop', $shop->with('layout.seconds', 60));
-        $designs = ['crew-shirt-back', 'crew-badge', 'launch-cap'];
+        $sheet = $this->get('/api/jobs/regatta-shirts');
+        $this->send('PUT', '/api/jobs/regatta-shirts', $sheet->with('state', 'to cut'));
+        $designs = ['crew-shirt-back', 'crew-badge', 'launch-cap', 'regatta-shirt'];
         $this->send('PUT', '/api/layouts', ['items' => \array_map(static fn (string $design): array => ['design' => $design, 'copies' => 3], $designs)]);
         $films = \count($this->get('/api/layouts')->data());
+        self::assertSame(4, $films);
         for ($worker = 0; $worker < 4; ++$worker) {
             $this->workers[] = $process = new Process(['bin/console', 'messenger:consume', 'layouts', '--sleep=0.1', '--quiet'], \dirname(__DIR__, 2), timeout: null);
             $process->start();

@@ -37,7 +37,7 @@ final readonly class FilmLayoutCard
         public string $finish,
         #[OA\Property]
         public int $width,
-        #[OA\Property(enum: ['waiting', 'running', 'done'])]
+        #[OA\Property(enum: ['waiting', 'brief', 'running', 'done'])]
         public string $state,
         #[OA\Property(description: 'How long better layouts have been looked for.')]
         public float $seconds,

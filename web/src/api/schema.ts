@@ -2221,7 +2221,7 @@ export interface components {
             finish: string;
             width: number;
             /** @enum {string} */
-            state: "waiting" | "running" | "done";
+            state: "waiting" | "brief" | "running" | "done";
             /**
              * Format: float
              * @description How long better layouts have been looked for.

@@ -4,7 +4,7 @@ import { Refusal, type JobCard } from '../api/client';
 import { jobs } from '../api/queries';
 import { longDay } from '../jobs/due';
 import { stepped, useCutKeys } from './cutKeys';
-import { dueBy, dueDays, itemsOf, laidJobs } from './laid/chosen';
+import { dueBy, dueDays, itemsOf, jobsOf, laidJobs } from './laid/chosen';
 import { Scraps } from './laid/Scraps';
 import { useDesk, useLayouts } from './laid/useLayouts';
 import { hindrance, toCut } from './waiting';
@@ -16,7 +16,8 @@ export function ToCut({ chosen }: { chosen: string | null }) {
     const [, navigate] = useLocation();
     const laid = useLayouts();
     const { choose } = useDesk();
-    const ticked = laidJobs(waiting, laid);
+    // What was just ticked shows at once.
+    const ticked = choose.isPending ? jobsOf(waiting, choose.variables) : laidJobs(waiting, laid);
     const layOut = (some: readonly JobCard[]) => {
         navigate('/cut-room');
         choose.mutate(itemsOf(some));

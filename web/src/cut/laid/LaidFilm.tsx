@@ -29,13 +29,18 @@ export function LaidFilm({ film, chosen, piece, scale, run, onChoose, onPiece, o
                 <button aria-pressed={chosen} className="font-bold hover:underline" onClick={onChoose}>
                     {film.name}
                 </button>
-                {film.state === 'waiting' ? (
+                {film.state === 'waiting' || film.state === 'brief' ? (
                     <span className="text-xs text-quiet">waiting to be laid out</span>
                 ) : (
                     <Figures film={film} />
                 )}
             </p>
-            <div className="flex flex-wrap items-end gap-x-6 overflow-x-auto">
+            <div
+                role="group"
+                aria-label={`Pieces on ${film.name}`}
+                tabIndex={0}
+                className="flex flex-wrap items-end gap-x-6 overflow-x-auto"
+            >
                 {film.stocks.map((stock) => (
                     <OnStock
                         key={stock.id}

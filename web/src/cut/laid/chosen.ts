@@ -16,6 +16,10 @@ export const laidJobs = (jobs: readonly JobCard[], films: readonly FilmLayoutCar
     return jobs.filter((job) => job.designs.some(({ id }) => laid.has(id)));
 };
 
+/** Jobs that items belong to. */
+export const jobsOf = (jobs: readonly JobCard[], items: readonly Item[]): JobCard[] =>
+    jobs.filter((job) => job.designs.some(({ id }) => items.some(({ design }) => design === id)));
+
 /** What is laid out for jobs: each design once for each piece of the job. */
 export const itemsOf = (jobs: readonly JobCard[]): Item[] =>
     jobs.flatMap((job) => job.designs.map(({ id }) => ({ design: id, copies: Math.max(1, job.quantity) })));
