@@ -68,6 +68,25 @@ final readonly class CutSheet
         return \count($this->frame->pieces()) + \count($this->parting) + \count($this->region->rings()) - $this->pieces();
     }
 
+    /**
+     * The same with more open cuts in the waste.
+     *
+     * @param list<list<int>> $lines flat lists of points
+     */
+    public function with(array $lines): self
+    {
+        return new self(
+            film: $this->film,
+            region: $this->region,
+            marks: $this->marks,
+            frame: $this->frame,
+            box: $this->box,
+            turned: $this->turned,
+            parting: [...$this->parting, ...$lines],
+            worn: $this->worn,
+        );
+    }
+
     /** The same, lying a quarter turn round on the film. */
     public function turnedRound(): self
     {

@@ -20,10 +20,9 @@ use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Repository\FilmLayouts;
 use Uvret\App\Repository\JobDesigns;
+use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Affine;
-use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
-use Uvret\Layout\JoinedSheets;
 use Uvret\Layout\Leftover;
 use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Place;
@@ -180,32 +179,26 @@ final readonly class LayoutDesk
     {
         $layout = $this->layouts->get($film);
         $open = $this->open($layout);
-        $on = \array_filter($open->places, static fn (Place $place): bool => $place->stock === $stock);
-        if ([] === $on) {
-            throw BadRequest::field('stock', 'Nothing lies on that film any more. Choose another one.');
-        }
+        $use = $open->on($stock) ?? throw BadRequest::field('stock', 'Nothing lies on that film any more. Choose another one.');
         if ([] !== $open->stale()) {
             throw BadRequest::field('place', 'Designs have changed since they were laid out. Lay the changed pieces out again first.');
         }
         $shop = $this->shop();
-        $nested = new Nested(\array_values($on), $open->stocks);
-        if ([] !== $nested->faults($shop->gap)) {
+        if ([] !== (new Nested($use->places, $open->stocks))->faults($shop->gap)) {
             throw BadRequest::field('place', 'Two pieces touch. Move one, or lay the film out again.');
         }
-        [$use] = $nested->films();
-        $box = $use->film->bounds() ?? throw new \LogicException('A film has an area.');
-        $sheets = $designs = [];
-        foreach ($on as $own => $place) {
-            $piece = $open->byCopy()[$own];
-            $sheets[] = [$piece->sheet, $place->map()];
-            $designs[$piece->design->id] = ($designs[$piece->design->id] ?? 0) + 1;
+        $sheet = $open->sheet($use, $shop->numbers);
+        $designs = [];
+        foreach ($open->pieces as $piece) {
+            if ($stock === ($open->places["$piece->item $piece->copy"]->stock ?? null)) {
+                $designs[$piece->design->id] = ($designs[$piece->design->id] ?? 0) + 1;
+            }
         }
-        $sheet = JoinedSheets::of($sheets, new Box(0, 0, $box->right, $box->top));
         $kept = Leftover::of($use->film, $use->frames(), $shop->smallest);
 
         return $this->room->cutLaidOut(
             $sheet,
-            \sprintf('%s: %d %s laid out', $sheet->film->name, \count($on), 1 === \count($on) ? 'piece' : 'pieces'),
+            \sprintf('%s: %d %s laid out', $sheet->film->name, \count($use->places), 1 === \count($use->places) ? 'piece' : 'pieces'),
             [
                 'film' => $film,
                 'stock' => $stock,
@@ -218,6 +211,15 @@ final readonly class LayoutDesk
             ],
             $use->stock->isRoll ? null : $use->stock,
         );
+    }
+
+    /** What is cut from one film of a layout, for a file; null where nothing lies on it. */
+    public function sheet(string $film, string $stock): ?CutSheet
+    {
+        $open = $this->open($this->layouts->get($film));
+        $use = $open->on($stock);
+
+        return null === $use ? null : $open->sheet($use, $this->shop()->numbers);
     }
 
     private function open(FilmLayout $layout): OpenLayout

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Uvret\App\Layout;
 
 use Uvret\App\Entity\FilmLayout;
+use Uvret\Cut\CutSheet;
+use Uvret\Geometry\Box;
+use Uvret\Layout\JoinedSheets;
+use Uvret\Layout\Nest\FilmUse;
+use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Place;
+use Uvret\Layout\Numbers;
 use Uvret\Layout\Stock;
 
 /** A stored layout with its pieces as the designs are now. */
@@ -33,6 +39,41 @@ final readonly class OpenLayout
         }
 
         return $pieces;
+    }
+
+    /** What lies on one film; null where nothing does. */
+    public function on(string $stock): ?FilmUse
+    {
+        $on = \array_values(\array_filter($this->places, static fn (Place $place): bool => $place->stock === $stock));
+
+        return (new Nested($on, $this->stocks))->films()[0] ?? null;
+    }
+
+    /**
+     * What is cut from one film, as one sheet.
+     *
+     * @param bool $numbers whether each piece has its number in the waste beside it
+     */
+    public function sheet(FilmUse $use, bool $numbers): CutSheet
+    {
+        $box = $use->film->bounds() ?? throw new \LogicException('A film has an area.');
+        $sheets = $rooms = [];
+        foreach ($this->pieces as $number => $piece) {
+            $place = $this->places["$piece->item $piece->copy"] ?? null;
+            if ($use->stock->id !== $place?->stock) {
+                continue;
+            }
+            $sheet = $piece->sheet;
+            if ($numbers) {
+                $digits = \strlen((string) ($number + 1));
+                $rooms["$piece->layer $digits"] ??= Numbers::place($sheet, $digits) ?? false;
+                $room = $rooms["$piece->layer $digits"];
+                $sheet = false === $room ? $sheet : $sheet->with(Numbers::lines($number + 1, $room));
+            }
+            $sheets[] = [$sheet, $place->map()];
+        }
+
+        return JoinedSheets::of([] === $sheets ? throw new \LogicException('Something lies on a film in use.') : $sheets, new Box(0, 0, $box->right, $box->top));
     }
 
     public function stock(string $id): ?Stock

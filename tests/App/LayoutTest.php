@@ -9,11 +9,14 @@ use Symfony\Component\Process\Process;
 use Uvret\App\Layout\LayOut;
 use Uvret\App\Layout\LayOutHandler;
 use Uvret\App\Repository\FilmLayouts;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\FillRule;
 use Uvret\Geometry\Region;
 use Uvret\Tests\Support\ApiCase;
 use Uvret\Tests\Support\Geos;
 use Uvret\Tests\Support\Json;
 use Uvret\Tests\Support\StandInCutter;
+use Uvret\Tests\Support\SvgRings;
 
 /** Layers of jobs laid out on rolls and scraps, moved by hand, sent to the cutter. */
 #[Group('slow')]
@@ -39,7 +42,7 @@ final class LayoutTest extends ApiCase
         $this->cutter->announce();
         parent::setUp();
         $shop = $this->get('/api/shop');
-        $this->send('PUT', '/api/shop', $shop->with('layout', ['gap' => 1_000, 'edge' => 0, 'smallest' => 60_000, 'seconds' => 1]));
+        $this->send('PUT', '/api/shop', $shop->with('layout', ['gap' => 1_000, 'edge' => 0, 'smallest' => 60_000, 'seconds' => 1, 'numbers' => false]));
     }
 
     protected function tearDown(): void
@@ -187,6 +190,53 @@ final class LayoutTest extends ApiCase
         $this->send('POST', '/api/layouts/chalk/again', status: 404);
     }
 
+    public function testAFileHoldsTheSameLayersAsTheFilmAndNumbersOnAsking(): void
+    {
+        $this->laid();
+        $chalk = $this->film('chalk');
+        $areas = [];
+        foreach ((array) $chalk->get('pieces') as $piece) {
+            $piece = new Json((array) $piece);
+            $ink = $chalk->string("shapes.{$piece->string('design')}.ink");
+            $stock = $piece->string('stock');
+            $areas[$stock] = ($areas[$stock] ?? 0.0) + Region::fromRings(self::rings($ink), FillRule::EvenOdd)->area() / 1e6;
+        }
+        self::assertSame(['scrap-0', 'roll'], \array_column((array) $chalk->get('stocks'), 'id'));
+        foreach ($areas as $stock => $area) {
+            $drawn = $this->drawn("/api/layouts/chalk/$stock.svg");
+            self::assertEqualsWithDelta(1.0, SvgRings::region($drawn['ink'])->area() / 1e6 / $area, 0.002, $stock);
+        }
+        $without = \substr_count(\implode('', $this->drawn('/api/layouts/chalk/roll.svg')['parting']), 'M');
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('layout.numbers', true));
+        $with = \substr_count(\implode('', $this->drawn('/api/layouts/chalk/roll.svg')['parting']), 'M');
+        self::assertGreaterThanOrEqual($without + \substr_count((string) \json_encode($chalk->get('pieces')), '"stock":"roll"'), $with, 'one stroke a piece at least');
+        foreach (['hpgl', 'dxf', 'pdf'] as $format) {
+            $this->client->request('GET', "/api/layouts/chalk/roll.$format");
+            self::assertResponseIsSuccessful();
+        }
+        $this->send('GET', '/api/layouts/chalk/nowhere.svg', status: 404);
+    }
+
+    /** @return array{ink: list<string>, parting: list<string>} path data of an SVG file: of the ink with marks, and of open cuts */
+    private function drawn(string $path): array
+    {
+        $this->client->request('GET', $path);
+        self::assertResponseIsSuccessful();
+        $svg = (string) $this->client->getResponse()->getContent();
+        $found = ['ink' => [], 'parting' => []];
+        \preg_match_all('/<path([^>]*) d="([^"]*)"/', $svg, $paths, \PREG_SET_ORDER);
+        foreach ($paths as [, $attributes, $data]) {
+            if (\str_contains($attributes, 'id="parting"')) {
+                $found['parting'][] = $data;
+            } elseif (!\str_contains($attributes, 'weeding-box')) {
+                $found['ink'][] = $data;
+            }
+        }
+
+        return $found;
+    }
+
     public function testAScrapIsPutOnTheRack(): void
     {
         $scrap = $this->send('POST', '/api/scraps', ['film' => 'sunup', 'width' => 250_000, 'length' => 400_000], 201);
@@ -317,16 +367,16 @@ final class LayoutTest extends ApiCase
     private static function frame(Json $film, Json $piece): string
     {
         [$a, $b, $c, $d, $e, $f] = \array_map(static fn (mixed $value): float => \is_numeric($value) ? (float) $value : 0.0, (array) $piece->get('matrix'));
-        $rings = [];
-        \preg_match_all('/M([-\d ]+)Z/', $film->string("shapes.{$piece->string('design')}.frame"), $paths);
-        foreach ($paths[1] as $path) {
-            $ring = [];
-            foreach (\array_chunk(\array_map(\intval(...), \explode(' ', \trim($path))), 2) as [$x, $y]) {
-                \array_push($ring, (int) \round($a * $x + $c * $y + $e), (int) \round($b * $x + $d * $y + $f));
-            }
-            $rings[] = $ring;
-        }
+        $frame = Region::fromRings(self::rings($film->string("shapes.{$piece->string('design')}.frame")));
 
-        return Geos::wkt(Region::fromRings($rings));
+        return Geos::wkt($frame->transform(new Affine($a, $b, $c, $d, $e, $f)));
+    }
+
+    /** @return list<list<int>> of path data */
+    private static function rings(string $data): array
+    {
+        \preg_match_all('/M([-\d ]+)Z/', $data, $paths);
+
+        return \array_map(static fn (string $path): array => \array_map(\intval(...), \explode(' ', \trim($path))), $paths[1]);
     }
 }

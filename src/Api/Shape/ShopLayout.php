@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** How the shop lays layers out on film. Lengths are in µm. */
-#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds'])]
+#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds', 'numbers'])]
 final readonly class ShopLayout
 {
     private const MOST = 100_000;
@@ -21,6 +21,8 @@ final readonly class ShopLayout
         public int $smallest,
         #[OA\Property(description: 'How long to look for a better layout.', maximum: 600, minimum: 1)]
         public int $seconds,
+        #[OA\Property(description: 'Whether a small number is cut into the waste beside each piece.')]
+        public bool $numbers,
     ) {
     }
 
@@ -30,7 +32,13 @@ final readonly class ShopLayout
         $set = \json_decode($json, true, 4, \JSON_THROW_ON_ERROR);
         $number = static fn (string $name, int $usual): int => \is_array($set) && \is_int($set[$name] ?? null) ? $set[$name] : $usual;
 
-        return new self(gap: $number('gap', 0), edge: $number('edge', 0), smallest: $number('smallest', 80_000), seconds: $number('seconds', 20));
+        return new self(
+            gap: $number('gap', 0),
+            edge: $number('edge', 0),
+            smallest: $number('smallest', 80_000),
+            seconds: $number('seconds', 20),
+            numbers: \is_array($set) && true === ($set['numbers'] ?? false),
+        );
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -41,6 +49,7 @@ final readonly class ShopLayout
             edge: $fields->number('edge', 'Type an edge from 0 to 100 mm.', 0, self::MOST),
             smallest: $fields->number('smallest', 'Type from 10 mm to 1 m.', 10_000, 1_000_000),
             seconds: $fields->number('seconds', 'Type from 1 to 600 seconds.', 1, 600),
+            numbers: $fields->is('numbers'),
         );
     }
 }

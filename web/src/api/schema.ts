@@ -2877,6 +2877,8 @@ export interface components {
             smallest: number;
             /** @description How long to look for a better layout. */
             seconds: number;
+            /** @description Whether a small number is cut into the waste beside each piece. */
+            numbers: boolean;
         };
         /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
         ShopWeeding: {

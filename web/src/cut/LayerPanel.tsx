@@ -2,14 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, Refusal, server, type CutLayerCard } from '../api/client';
 import { Button } from '../ui/Button';
 import { stepped, useCutKeys } from './cutKeys';
+import { formats } from './formats';
 import { about, metres, showTime } from './times';
-
-const formats = [
-    ['svg', 'SVG'],
-    ['hpgl', 'HP-GL'],
-    ['dxf', 'DXF'],
-    ['pdf', 'PDF'],
-] as const;
 
 /** The chosen layer: how its film is cut, what it takes, and the way to the cutter. */
 interface Props {

@@ -130,6 +130,19 @@ function Settings({ now }: { now: Shop }) {
                     </span>
                 </div>
             </fieldset>
+            <label className="-mt-2 flex items-baseline gap-2 text-xs">
+                <input
+                    type="checkbox"
+                    checked={value.layout.numbers}
+                    onChange={({ target }) =>
+                        change((shop) => ({ ...shop, layout: { ...shop.layout, numbers: target.checked } }))
+                    }
+                    className="accent-indigo"
+                />
+                <span>
+                    <b>Cut a small number beside each piece</b> <span className="text-quiet">in the waste.</span>
+                </span>
+            </label>
             <label className="stitch flex items-baseline gap-2 pt-3 text-xs">
                 <input
                     type="checkbox"

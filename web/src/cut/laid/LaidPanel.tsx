@@ -3,6 +3,7 @@ import { Refusal, type FilmLayoutCard, type LaidPieceCard } from '../../api/clie
 import { rack } from '../../api/queries';
 import { Button } from '../../ui/Button';
 import { useCutKeys } from '../cutKeys';
+import { formats } from '../formats';
 import { metres } from '../times';
 import { spotOf, turned } from './spots';
 import type { useDesk } from './useLayouts';
@@ -89,6 +90,23 @@ export function LaidPanel({ film, piece, busy, desk }: Props) {
             {film.state !== 'done' && (
                 <p className="mt-1 text-xs text-quiet">Still improving. Stop it to send what is laid out.</p>
             )}
+            <div className="mt-3 grid gap-1">
+                {inUse.map((stock) => (
+                    <p key={stock.id} className="flex items-baseline gap-2 text-xs text-quiet">
+                        {stock.isRoll ? 'Roll' : 'Scrap'}
+                        {formats.map(([format, name]) => (
+                            <a
+                                key={format}
+                                className="font-semibold text-indigo hover:underline"
+                                href={`/api/layouts/${film.film}/${stock.id}.${format}`}
+                                download
+                            >
+                                {name}
+                            </a>
+                        ))}
+                    </p>
+                ))}
+            </div>
             <p role="status" className="mt-1 text-xs font-semibold text-madder">
                 {desk.cut.error instanceof Refusal && desk.cut.error.problem.detail}
             </p>

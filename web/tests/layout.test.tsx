@@ -1,0 +1,217 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { server, type FilmLayoutCard, type JobCard, type LaidPieceCard } from '../src/api/client';
+import { layouts, rack } from '../src/api/queries';
+import { dueBy, dueDays, itemsOf, jobsOf, laidJobs } from '../src/cut/laid/chosen';
+import { LaidFilms } from '../src/cut/laid/LaidFilms';
+import { LaidPanel } from '../src/cut/laid/LaidPanel';
+import { moved, turned } from '../src/cut/laid/spots';
+import { useDesk, useLayouts } from '../src/cut/laid/useLayouts';
+
+vi.setConfig({ testTimeout: 60_000 });
+afterEach(() => {
+    cleanup();
+    vi.restoreAllMocks();
+});
+
+const piece = (number: number, more: Partial<LaidPieceCard> = {}): LaidPieceCard => ({
+    number,
+    design: 'cap',
+    name: 'Front of the cap',
+    copy: number + 1,
+    stock: 'roll',
+    turn: 0,
+    x: 10_000,
+    y: 20_000,
+    wide: 60_000,
+    high: 40_000,
+    matrix: [1, 0, 0, 1, 0, 0],
+    pinned: false,
+    stale: false,
+    ...more,
+});
+
+const film: FilmLayoutCard = {
+    film: 'chalk',
+    name: 'Chalk',
+    colour: '#F4EFE3',
+    finish: 'smooth',
+    width: 500_000,
+    state: 'done',
+    seconds: 20,
+    length: 1_500_000,
+    boxes: 1_700_000,
+    covered: 0.8,
+    left: [],
+    price: 10,
+    stock: 14_200_000,
+    stocks: [
+        { id: 'scrap', isRoll: false, width: 210_000, length: 340_000, outline: 'M0 0 1 1 0 1Z' },
+        { id: 'roll', isRoll: true, width: 500_000, length: 1_500_000, outline: '' },
+    ],
+    shapes: { cap: { ink: 'M1 1 2 2 1 2Z', frame: 'M0 0 3 0 3 3Z' } },
+    pieces: [piece(0), piece(1, { x: 80_000 }), piece(2, { stock: 'scrap' })],
+    turns: [0, 90, 180, 270],
+    gap: 0,
+};
+
+const job = (id: string, due: string, state: JobCard['state'], quantity: number): JobCard => ({
+    id,
+    title: id,
+    customer: 'Tern Point Rowers',
+    due,
+    state,
+    quantity,
+    archived: false,
+    designs: [{ id: `${id}-front`, snags: 0, unreadable: null } as JobCard['designs'][number]],
+});
+
+describe('jobs that are laid out', () => {
+    const jobs = [
+        job('caps', '2027-06-05', 'to cut', 5),
+        job('shirts', '2027-06-04', 'to cut', 24),
+        job('hats', '2027-06-03', 'to approve', 6),
+        job('bags', '2027-06-05', 'to cut', 0),
+    ];
+
+    it('are all that can be cut and are due by a day', () => {
+        expect(dueDays(jobs)).toEqual(['2027-06-04', '2027-06-05']);
+        expect(dueBy(jobs, '2027-06-04').map(({ id }) => id)).toEqual(['shirts']);
+        expect(dueBy(jobs, '2027-06-05').map(({ id }) => id)).toEqual(['caps', 'shirts', 'bags']);
+    });
+
+    it('come to a copy for each piece, at least one', () => {
+        const items = itemsOf(dueBy(jobs, '2027-06-05'));
+        expect(items.map(({ copies }) => copies)).toEqual([5, 24, 1]);
+        expect(jobsOf(jobs, items.slice(1)).map(({ id }) => id)).toEqual(['shirts', 'bags']);
+        expect(laidJobs(jobs, [{ ...film, pieces: [piece(0, { design: 'caps-front' })] }]).map(({ id }) => id)).toEqual(
+            ['caps'],
+        );
+    });
+});
+
+describe('a piece placed by hand', () => {
+    it('moves as it is drawn: right is along the film, up is across it from the far edge', () => {
+        expect(moved(piece(0), 3000.4, 2000)).toEqual({ stock: 'roll', turn: 0, x: 8000, y: 23_000, pinned: true });
+    });
+
+    it.each([
+        [[0, 90, 180, 270], 0, { turn: 90, x: 20_000, y: 10_000 }],
+        [[0, 90, 180, 270], 270, { turn: 0, x: 20_000, y: 10_000 }],
+        [[0, 180], 0, { turn: 180, x: 10_000, y: 20_000 }],
+        [[0], 0, { turn: 0, x: 10_000, y: 20_000 }],
+    ])('turns about its middle by what the film allows: %j', (turns, turn, spot) => {
+        expect(turned(piece(0, { turn }), turns)).toEqual({ ...spot, stock: 'roll', pinned: true });
+    });
+});
+
+/** The films and the panel of the first of them, as the page has them. */
+function Desk({ chosen }: { chosen: number | null }) {
+    const films = useLayouts();
+    const desk = useDesk();
+    return (
+        <>
+            <LaidFilms
+                films={films}
+                desk={desk}
+                chosen={films[0]}
+                piece={chosen}
+                run={undefined}
+                onChoose={() => {}}
+                onPiece={() => {}}
+            />
+            {films[0] && <LaidPanel film={films[0]} piece={chosen} busy={false} desk={desk} />}
+        </>
+    );
+}
+
+function show(now: FilmLayoutCard, chosen: number | null = null) {
+    const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
+    client.setQueryData(layouts.queryKey, [now]);
+    client.setQueryData(rack.queryKey, []);
+    render(
+        <QueryClientProvider client={client}>
+            <Desk chosen={chosen} />
+        </QueryClientProvider>,
+    );
+}
+
+const answers = (data: unknown) => ({ data, response: new Response() }) as never;
+const refuses = (detail: string) =>
+    ({ error: { title: 'No', detail, path: '' }, response: new Response(null, { status: 422 }) }) as never;
+
+describe('films that are laid out', () => {
+    it('show their length, what is saved and wasted, and each scrap', () => {
+        show(film);
+        const chalk = screen.getByRole('region', { name: 'Chalk, 1.50 m of film' });
+        expect(chalk.textContent).toContain('as boxes 1.70 m · 0.20 m saved');
+        expect(chalk.textContent).toContain('20 % waste');
+        expect(chalk.textContent).toContain('Scrap 210 × 340 mm');
+        expect(chalk.querySelectorAll('[data-part=laid]')).toHaveLength(3);
+        expect(screen.queryByText('Stop here')).toBeNull();
+    });
+
+    it('can be stopped while better ones are looked for, and not be sent until then', async () => {
+        const post = vi.spyOn(server, 'POST').mockResolvedValue(answers({ ...film, state: 'done' }));
+        show({ ...film, state: 'running' });
+        expect(screen.getByRole('button', { name: 'Send the roll to the cutter' })).toHaveProperty('disabled', true);
+        await userEvent.click(screen.getByRole('button', { name: 'Stop here' }));
+        expect(post).toHaveBeenCalledWith('/api/layouts/{film}/{act}', {
+            params: { path: { film: 'chalk', act: 'stop' } },
+        });
+        await waitFor(() => expect(screen.queryByText('Stop here')).toBeNull());
+        expect(screen.getByRole('button', { name: 'Send scrap 210 × 340 mm' })).toHaveProperty('disabled', false);
+    });
+
+    it('say what to do before they can be sent', async () => {
+        vi.spyOn(server, 'POST').mockResolvedValue(refuses('Load that scrap.'));
+        show(film);
+        await userEvent.click(screen.getByRole('button', { name: 'Send scrap 210 × 340 mm' }));
+        await screen.findByText('Load that scrap.');
+    });
+
+    it('offer to lay just changed pieces out again', async () => {
+        const post = vi.spyOn(server, 'POST').mockResolvedValue(answers(film));
+        show({ ...film, pieces: [piece(0, { stale: true }), piece(1)] });
+        expect(screen.getByRole('button', { name: 'Send the roll to the cutter' })).toHaveProperty('disabled', true);
+        screen.getByText('One piece has changed since the layout.');
+        await userEvent.click(screen.getByRole('button', { name: 'Lay out changed pieces' }));
+        expect(post.mock.calls[0]?.[1]).toEqual({ params: { path: { film: 'chalk', act: 'changed' } } });
+    });
+
+    it('pin and rotate the selected piece', async () => {
+        const put = vi.spyOn(server, 'PUT').mockResolvedValue(answers(film));
+        show(film, 1);
+        const hand = within(screen.getByRole('group', { name: 'Selected piece' }));
+        await userEvent.click(hand.getByRole('button', { name: 'Pin' }));
+        await userEvent.click(hand.getByRole('button', { name: 'Rotate' }));
+        const bodies = (put.mock.calls as unknown[][]).map((call) => (call[1] as { body: object }).body);
+        expect(bodies).toEqual([
+            { stock: 'roll', turn: 0, x: 80_000, y: 20_000, pinned: true },
+            { stock: 'roll', turn: 90, x: 90_000, y: 10_000, pinned: true },
+        ]);
+    });
+
+    it('show what a dragged piece touches, and leave it where it was if it can’t be dropped', async () => {
+        vi.spyOn(server, 'POST').mockResolvedValue(answers({ touches: [1], inside: true }));
+        const put = vi
+            .spyOn(server, 'PUT')
+            .mockResolvedValue(refuses('It touches another piece there. Move it further.'));
+        show(film);
+        HTMLElement.prototype.setPointerCapture ??= () => {};
+        SVGElement.prototype.setPointerCapture ??= () => {};
+        const grabbed = document.querySelector('[data-piece="0"]') as Element;
+        fireEvent.pointerDown(grabbed, { button: 0, pointerId: 1, clientX: 100, clientY: 100 });
+        fireEvent.pointerMove(grabbed, { pointerId: 1, clientX: 102, clientY: 100 });
+        expect(server.POST).not.toHaveBeenCalled();
+        fireEvent.pointerMove(grabbed, { pointerId: 1, clientX: 140, clientY: 110 });
+        await waitFor(() => expect(document.querySelectorAll('[data-touches]')).toHaveLength(2));
+        fireEvent.pointerUp(grabbed, { pointerId: 1, clientX: 140, clientY: 110 });
+        await screen.findByText('It touches another piece there. Move it further.');
+        expect(put).toHaveBeenCalledTimes(1);
+        expect(grabbed.getAttribute('transform')).toContain('translate(0 0)');
+    });
+});
