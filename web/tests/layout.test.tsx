@@ -182,6 +182,21 @@ describe('films that are laid out', () => {
         expect(post.mock.calls[0]?.[1]).toEqual({ params: { path: { film: 'chalk', act: 'changed' } } });
     });
 
+    it('list their pieces by the numbers that are cut beside them', async () => {
+        const print = vi.spyOn(window, 'print').mockImplementation(() => {});
+        show(film);
+        await userEvent.click(screen.getByRole('button', { name: 'Pieces by number' }));
+        const list = within(await screen.findByRole('dialog'));
+        const rows = list.getAllByRole('row').map((row) => [...row.children].map(({ textContent }) => textContent));
+        expect(rows.slice(1)).toEqual([
+            ['1', 'Front of the cap', '1', 'roll'],
+            ['2', 'Front of the cap', '2', 'roll'],
+            ['3', 'Front of the cap', '3', 'scrap'],
+        ]);
+        await userEvent.click(list.getByRole('button', { name: 'Print' }));
+        expect(print).toHaveBeenCalledTimes(1);
+    });
+
     it('pin and rotate the selected piece', async () => {
         const put = vi.spyOn(server, 'PUT').mockResolvedValue(answers(film));
         show(film, 1);

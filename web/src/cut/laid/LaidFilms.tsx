@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import { Refusal, type CutRunCard, type FilmLayoutCard } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { Message } from '../../ui/Message';
 import { metres } from '../times';
 import { LaidFilm } from './LaidFilm';
+import { PieceList } from './PieceList';
 import type { useDesk } from './useLayouts';
 
 interface Props {
@@ -53,11 +55,12 @@ export function LaidFilms({ films, desk, chosen, piece, run, onChoose, onPiece }
 }
 
 function Progress({ films, desk }: Pick<Props, 'films' | 'desk'>) {
+    const [listed, setListed] = useState(false);
     const sum = (of: (film: FilmLayoutCard) => number) => films.reduce((all, film) => all + of(film), 0);
     const open = films.filter(({ state }) => state !== 'done');
     const [length, boxes] = [sum((film) => film.length), sum((film) => film.boxes)];
     return (
-        <p aria-label="Progress" className="mt-3 flex flex-wrap items-baseline gap-x-4 text-sm">
+        <div role="group" aria-label="Progress" className="mt-3 flex flex-wrap items-baseline gap-x-4 text-sm">
             <span>
                 Laid out by shape <b>{metres(length)}</b>
             </span>
@@ -79,6 +82,10 @@ function Progress({ films, desk }: Pick<Props, 'films' | 'desk'>) {
                     </Button>
                 </>
             )}
-        </p>
+            <Button look="words" className="ml-auto" onClick={() => setListed(true)}>
+                Pieces by number
+            </Button>
+            <PieceList films={films} open={listed} onClose={() => setListed(false)} />
+        </div>
     );
 }
