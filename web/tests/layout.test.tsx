@@ -216,8 +216,7 @@ describe('films that are laid out', () => {
             .spyOn(server, 'PUT')
             .mockResolvedValue(refuses('It touches another piece there. Move it further.'));
         show(film);
-        HTMLElement.prototype.setPointerCapture ??= () => {};
-        SVGElement.prototype.setPointerCapture ??= () => {};
+        Object.assign(Element.prototype, { setPointerCapture: () => {} });
         const grabbed = document.querySelector('[data-piece="0"]') as Element;
         fireEvent.pointerDown(grabbed, { button: 0, pointerId: 1, clientX: 100, clientY: 100 });
         fireEvent.pointerMove(grabbed, { pointerId: 1, clientX: 102, clientY: 100 });

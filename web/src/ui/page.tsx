@@ -9,13 +9,16 @@ export function page<Props extends object>(load: () => Promise<ComponentType<Pro
 
     return function Page(props) {
         const [there, setThere] = useState(loaded !== undefined);
-        const [fault, setFault] = useState<unknown>();
+        const [fault, setFault] = useState<Error>();
         useEffect(() => {
             if (!loaded) {
-                load().then((component) => {
-                    loaded = component;
-                    setThere(true);
-                }, setFault);
+                load().then(
+                    (component) => {
+                        loaded = component;
+                        setThere(true);
+                    },
+                    (reason: unknown) => setFault(reason instanceof Error ? reason : new Error(String(reason))),
+                );
             }
         }, []);
         if (fault) {
