@@ -45,6 +45,7 @@ final readonly class LayoutController
                 new OA\Property(property: 'design', type: 'string'),
                 new OA\Property(property: 'copies', type: 'integer', maximum: 500, minimum: 1),
             ], type: 'object')),
+            new OA\Property(property: 'onMat', description: 'All films in zones of the carrier mat.', type: 'boolean'),
         ], type: 'object'),
     ), responses: [
         new OA\Response(
@@ -60,11 +61,12 @@ final readonly class LayoutController
     ])]
     public function choose(Request $request): JsonResponse
     {
+        $fields = Fields::fromJson($request->getContent());
         $items = \array_map(static fn (Fields $item): array => [
             'design' => $item->text('design', 'Choose a design.'),
             'copies' => $item->number('copies', 'Type from 1 to 500 copies.', 1, self::COPIES),
-        ], Fields::fromJson($request->getContent())->entries('items', 'Choose up to 200 designs.', self::DESIGNS));
-        $this->desk->choose($items);
+        ], $fields->entries('items', 'Choose up to 200 designs.', self::DESIGNS));
+        $this->desk->choose($items, $fields->is('onMat'));
 
         return new JsonResponse($this->desk->cards());
     }

@@ -40,6 +40,9 @@ final readonly class CutRoom
     /** A scrap in the cutter may be this much larger or smaller than its outline, in µm. */
     private const NEAR = 5_000;
 
+    /** What the cutter calls the carrier mat. */
+    private const MAT = 'mat';
+
     /** So many copies can be laid out at once. */
     public const MOST = 200;
 
@@ -147,6 +150,33 @@ final readonly class CutRoom
         return $this->start('', $title, $sheet, [], true, $laid, null === $scrap ? self::EDGE : 0);
     }
 
+    /**
+     * A zone of the carrier mat: the film stays where it is, so that the next zone is cut in the same load.
+     *
+     * @param CutSheet             $sheet  the whole mat with the pieces of one film
+     * @param array<string, mixed> $laid   what it comes to when it is cut, for CutRun
+     * @param int                  $length of film that it takes
+     *
+     * @throws BadRequest where the mat is not in the cutter
+     */
+    public function cutOnMat(CutSheet $sheet, string $title, array $laid, int $length): CutRun
+    {
+        $loaded = $this->loaded();
+        $rack = $this->rack($sheet->film->id);
+        $wrong = match (true) {
+            self::MAT !== $loaded->film => "$loaded->filmName is in the cutter. Load the carrier mat with its films.",
+            $loaded->width < $sheet->box->width() || $loaded->left < $sheet->box->height() => 'The mat in the cutter is smaller than the shop’s. Load that one.',
+            $loaded->blade !== $rack->blade => "{$sheet->film->name} is cut with a blade of {$rack->blade}°, and one of {$loaded->blade}° is in the cutter."
+                .' Change the blade.',
+            default => null,
+        };
+        if (null !== $wrong) {
+            throw BadRequest::field('cutter', $wrong);
+        }
+
+        return $this->dispatch('', $title, $sheet, [], true, $laid, $length, $loaded->offset, false);
+    }
+
     /** Whether something else than a scrap is in the cutter. */
     private static function isOther(Stock $scrap, LoadedCutter $loaded): bool
     {
@@ -182,16 +212,38 @@ final readonly class CutRoom
         if (null !== $wrong) {
             throw BadRequest::field('cutter', $wrong);
         }
-        $knifePlan = $this->plan($sheet, $rack, $loaded->offset)->onFilm();
+
+        return $this->dispatch($design, $title, $sheet, $pieces, $isWhole, $laid, $sheet->filmLength() + $beyond, $loaded->offset, true);
+    }
+
+    /**
+     * @param list<int>                 $pieces
+     * @param array<string, mixed>|null $laid
+     * @param int                       $length of film that is used up
+     * @param int                       $offset of the blade
+     * @param bool                      $feeds  whether the film is fed out in the end
+     */
+    private function dispatch(
+        string $design,
+        string $title,
+        CutSheet $sheet,
+        array $pieces,
+        bool $isWhole,
+        ?array $laid,
+        int $length,
+        int $offset,
+        bool $feeds,
+    ): CutRun {
+        $knifePlan = $this->plan($sheet, $this->rack($sheet->film->id), $offset)->onFilm();
         $run = new CutRun(
             id: Uuid::v7()->toRfc4122(),
             design: $design,
             film: $sheet->film->id,
             title: $title,
-            instructions: Instructions::of($knifePlan, $pieces)->toJson(),
+            instructions: Instructions::of($knifePlan, $pieces, $feeds)->toJson(),
             rings: \count($knifePlan->rings),
             seconds: $knifePlan->seconds,
-            length: $sheet->filmLength() + $beyond,
+            length: $length,
             madeAt: new \DateTimeImmutable(),
             isWhole: $isWhole,
             laid: \json_encode($laid, \JSON_THROW_ON_ERROR),

@@ -37,22 +37,32 @@ final readonly class Instructions
     ) {
     }
 
-    /** @param list<int> $pieces the numbers in the layer of the pieces of the sheet */
-    public static function of(KnifePlan $plan, array $pieces = []): self
+    /** Feeds the film out, so that what comes next begins behind what is cut. */
+    private const FEED = 'PG;';
+
+    /**
+     * @param list<int> $pieces the numbers in the layer of the pieces of the sheet
+     * @param bool      $feeds  whether the film is fed out in the end
+     */
+    public static function of(KnifePlan $plan, array $pieces = [], bool $feeds = true): self
     {
         // Nothing stands behind the last semicolon, so that what is carried out is all that was sent.
         $tight = static fn (string $text): string => \str_replace("\n", '', $text);
 
-        // PG feeds the film out, so that the next layer begins behind this one.
         return new self(
             begin: $tight(HpglFile::begin($plan)),
             lines: \array_map($tight, HpglFile::lines($plan)),
-            end: $tight(HpglFile::END).'PG;',
+            end: $tight(HpglFile::END).($feeds ? self::FEED : ''),
             rings: \array_map(static fn (KnifeRing $ring): array => $ring->points, $plan->rings),
             turnAt: [] === $plan->turning ? null : \intdiv($plan->sheet->filmLength(), 2),
             passes: $plan->settings->passes,
             pieces: \array_map(static fn (KnifeRing $ring): ?int => $pieces[$ring->piece] ?? null, $plan->rings),
         );
+    }
+
+    public function feeds(): bool
+    {
+        return \str_ends_with($this->end, self::FEED);
     }
 
     public static function fromJson(string $json): self

@@ -85,8 +85,10 @@ final readonly class Sending
             $executed = $this->look($run, $instructions, $line);
             if ('cancel' === $wanted) {
                 $line->abort();
-                // What was begun is fed out, so that nothing is cut over it.
-                $line->send('PG;');
+                // What was begun is fed out, so that nothing is cut over it; a mat stays.
+                if ($instructions->feeds()) {
+                    $line->send('PG;');
+                }
                 $this->note($run, CutState::Cancelled, '');
             } elseif ($executed >= \strlen($stream)) {
                 $this->runs->finish($run);

@@ -30,6 +30,9 @@ class FilmLayout
         public LayoutState $state = LayoutState::Waiting,
         #[ORM\Column(options: ['default' => 0])]
         public int $revision = 0,
+        /** Whether it is a zone of the carrier mat, instead of a film by itself. */
+        #[ORM\Column(options: ['default' => false])]
+        public readonly bool $onMat = false,
     ) {
     }
 
@@ -68,7 +71,8 @@ class FilmLayout
         }
         $this->items = \json_encode($items, \JSON_THROW_ON_ERROR);
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
-        $this->result = \json_encode([...('roll' === $stock ? ['length' => 0, 'boxes' => 0] : []), 'used' => 0] + $this->result(), \JSON_THROW_ON_ERROR);
+        // The zones of a mat stay where they are.
+        $this->result = \json_encode([...('roll' === $stock && !$this->onMat ? ['length' => 0, 'boxes' => 0] : []), 'used' => 0] + $this->result(), \JSON_THROW_ON_ERROR);
     }
 
     /** @return list<array{design: string, copies: int}> */

@@ -44,7 +44,7 @@ final readonly class LayOutHandler
         $shop = ShopLayout::of(($this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage())->layout);
         $all = $this->pieces->of($layout, $rack);
         if ([] !== $all) {
-            [$roll, $scraps] = $this->pieces->stocks($all[0]->sheet->film, $rack, $shop);
+            [$roll, $scraps] = $this->pieces->stocks($all[0]->sheet->film, $shop, $layout->onMat);
             $task = LayoutTask::of($layout, $all, $roll, $scraps, $rack, $shop, $asked->keep);
             if (!$this->improve($layout, $task, $shop->seconds, $asked)) {
                 return;

@@ -22,7 +22,9 @@ use Uvret\App\Repository\FilmLayouts;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
+use Uvret\Layout\JoinedSheets;
 use Uvret\Layout\Leftover;
 use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Place;
@@ -46,10 +48,11 @@ final readonly class LayoutDesk
      * Lays designs out, each film by itself, instead of what was laid out before.
      *
      * @param list<array{design: string, copies: int}> $items
+     * @param bool                                     $onMat all films in zones of the carrier mat
      *
      * @throws BadRequest where one can't be cut yet
      */
-    public function choose(array $items): void
+    public function choose(array $items, bool $onMat): void
     {
         $films = [];
         foreach ($items as $item) {
@@ -66,8 +69,8 @@ final readonly class LayoutDesk
         $before = \array_column($this->layouts->all(), null, 'film');
         $layouts = [];
         foreach ($films as $film => $own) {
-            $layout = new FilmLayout((string) $film, \json_encode($own, \JSON_THROW_ON_ERROR), revision: \random_int(1, 1 << 30));
-            if (isset($before[$film])) {
+            $layout = new FilmLayout((string) $film, \json_encode($own, \JSON_THROW_ON_ERROR), revision: \random_int(1, 1 << 30), onMat: $onMat);
+            if ($onMat === ($before[$film]->onMat ?? null)) {
                 $layout->takePins($before[$film]);
             }
             $layouts[] = $layout;
@@ -84,11 +87,30 @@ final readonly class LayoutDesk
         return \array_map($this->card(...), $this->layouts->all());
     }
 
+    /** @return array<string, int> where the zone of each film begins on the mat, in µm; none where films are by themselves */
+    private function zones(): array
+    {
+        return $this->shop()->mat->zones($this->zoneLengths());
+    }
+
+    /** @return array<string, int> */
+    private function zoneLengths(): array
+    {
+        $lengths = [];
+        foreach ($this->layouts->all() as $layout) {
+            if ($layout->onMat) {
+                $lengths[$layout->film] = $layout->result()['length'];
+            }
+        }
+
+        return $lengths;
+    }
+
     public function card(FilmLayout $layout): FilmLayoutCard
     {
         $open = $this->open($layout);
 
-        return FilmLayoutCard::of($layout, $open, $this->rack($layout), $this->shop());
+        return FilmLayoutCard::of($layout, $open, $this->rack($layout), $this->shop(), $this->zones()[$layout->film] ?? null);
     }
 
     /** @param bool $keep whether unchanged pieces stay where they are, too, not only pinned ones */
@@ -194,6 +216,9 @@ final readonly class LayoutDesk
                 $designs[$piece->design->id] = ($designs[$piece->design->id] ?? 0) + 1;
             }
         }
+        if ($layout->onMat) {
+            return $this->cutZone($layout, $sheet, $designs);
+        }
         $kept = Leftover::of($use->film, $use->frames(), $shop->smallest);
 
         return $this->room->cutLaidOut(
@@ -213,6 +238,33 @@ final readonly class LayoutDesk
         );
     }
 
+    /**
+     * A zone of the mat, where it lies on it.
+     *
+     * @param array<string, int> $designs
+     *
+     * @throws BadRequest where the zones are longer than the mat, or the cutter is not made ready for it
+     */
+    private function cutZone(FilmLayout $layout, CutSheet $sheet, array $designs): CutRun
+    {
+        $mat = $this->shop()->mat;
+        $short = $mat->short($this->zoneLengths());
+        if ($short > 0) {
+            throw BadRequest::field('stock', \sprintf('The mat is %.1f mm too short. Take a job off, or cut by film.', $short / 1_000));
+        }
+        $onMat = JoinedSheets::of(
+            [[$sheet, Affine::move($mat->edge, $this->zones()[$layout->film] ?? $mat->edge)]],
+            new Box(0, 0, $mat->width, $mat->length),
+        );
+
+        return $this->room->cutOnMat(
+            $onMat,
+            "{$sheet->film->name}, on the mat",
+            ['film' => $layout->film, 'stock' => LayoutPieces::ROLL, 'designs' => $designs, 'kept' => []],
+            $sheet->box->height(),
+        );
+    }
+
     /** What is cut from one film of a layout, for a file; null where nothing lies on it. */
     public function sheet(string $film, string $stock): ?CutSheet
     {
@@ -229,7 +281,7 @@ final readonly class LayoutDesk
         if ([] === $pieces) {
             return new OpenLayout($layout, [], [], []);
         }
-        [$roll, $scraps] = $this->pieces->stocks($pieces[0]->sheet->film, $rack, $this->shop());
+        [$roll, $scraps] = $this->pieces->stocks($pieces[0]->sheet->film, $this->shop(), $layout->onMat);
         $stocks = [...$scraps, $roll];
 
         return new OpenLayout($layout, $pieces, $stocks, LayoutPieces::places($layout, $pieces, \array_map(static fn (Stock $stock): string => $stock->id, $stocks)));

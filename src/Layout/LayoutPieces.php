@@ -53,14 +53,17 @@ final readonly class LayoutPieces
     }
 
     /**
-     * The roll, and the scraps of the film that are wide enough to be used.
+     * The roll, and the scraps of the film that are wide enough to be used; for a zone of the mat a film of its width.
      *
      * @return array{Stock, list<Stock>}
      *
      * @throws StockException where the roll has no usable width
      */
-    public function stocks(Film $film, FilmSettings $rack, ShopLayout $shop): array
+    public function stocks(Film $film, ShopLayout $shop, bool $onMat): array
     {
+        if ($onMat) {
+            return [Stock::roll(self::ROLL, \min($film->width, $shop->mat->usableWidth())), []];
+        }
         $scraps = [];
         foreach ($this->scraps->of($film->id) as $scrap) {
             try {

@@ -51,9 +51,14 @@ final readonly class LayoutTask
             free: $free,
             pinned: $pinned,
             stocks: Scraps::before($roll, self::pieces($free), $scraps, $shop->gap, $shop->smallest, \array_values($pinned)),
-            boxes: Boxes::length($frames, $roll->width() - 2 * $shop->edge, $shop->gap, [] !== \array_intersect([90, 270], $rack->turns)),
+            boxes: Boxes::length($frames, self::usableWidth($roll), $shop->gap, [] !== \array_intersect([90, 270], $rack->turns)),
             gap: $shop->gap,
         );
+    }
+
+    private static function usableWidth(Stock $roll): int
+    {
+        return $roll->usable->bounds()?->width() ?? 0;
     }
 
     /** @return \Generator<int, Nested> the best so far after each step */

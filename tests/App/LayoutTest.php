@@ -42,7 +42,14 @@ final class LayoutTest extends ApiCase
         $this->cutter->announce();
         parent::setUp();
         $shop = $this->get('/api/shop');
-        $this->send('PUT', '/api/shop', $shop->with('layout', ['gap' => 1_000, 'edge' => 0, 'smallest' => 60_000, 'seconds' => 1, 'numbers' => false]));
+        $this->send('PUT', '/api/shop', $shop->with('layout', [
+            'gap' => 1_000,
+            'edge' => 0,
+            'smallest' => 60_000,
+            'seconds' => 1,
+            'numbers' => false,
+            'mat' => ['width' => 305_000, 'length' => 600_000, 'edge' => 6_000],
+        ]));
     }
 
     protected function tearDown(): void
@@ -235,6 +242,46 @@ final class LayoutTest extends ApiCase
         }
 
         return $found;
+    }
+
+    public function testFilmsOfADesignAreCutFromOneMatInOneLoadZoneByZone(): void
+    {
+        $stock = $this->stock();
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 1], ['design' => 'launch-cap', 'copies' => 2]], 'onMat' => true]);
+        $this->work();
+        $films = \array_map(static fn (mixed $film): Json => new Json((array) $film), $this->get('/api/layouts')->data());
+        self::assertSame(['chalk', 'sunup'], \array_map(static fn (Json $film): string => $film->string('film'), $films));
+        $from = 6_000;
+        foreach ($films as $film) {
+            self::assertSame(['width' => 305_000, 'length' => 600_000, 'edge' => 6_000, 'from' => $from], $film->get('mat'));
+            self::assertSame(293_000, $film->int('stocks.0.width'));
+            $from += $film->int('length') + 5_000;
+        }
+
+        $this->cutter->load('chalk', 'Chalk');
+        self::assertSame('Chalk is in the cutter. Load the carrier mat with its films.', $this->cut('roll', 422)->get('detail'));
+        $mat = ['id' => 'mat', 'name' => 'Carrier mat', 'width' => 305, 'side' => 'carrier down'];
+        $this->cutter->press('load', ['left' => 400] + $mat);
+        self::assertStringContainsString('smaller than the shop’s', $this->cut('roll', 422)->string('detail'));
+        $this->cutter->press('load', ['left' => 600] + $mat);
+        $this->cut('roll');
+        $this->untilCut();
+        $chalk = $this->cutter->journal();
+        $this->send('POST', '/api/layouts/sunup/cut', ['stock' => 'roll'], 201);
+        $this->untilCut();
+        self::assertLessThanOrEqual(50, $this->get('/api/cut-room')->int('over.0.within'));
+        self::assertSame(600_000, $this->get('/api/cut-room')->int('cutter.left'), 'the mat was not fed out');
+        // Along the mat the second film's strokes begin behind the first one's zone, in the same load.
+        $sunup = \array_slice($this->cutter->journal(), \count($chalk) + 1);
+        $behind = $films[1]->int('mat.from') / 1_000;
+        self::assertGreaterThan($behind - 0.1, \min(\array_column($sunup, 0)));
+        self::assertLessThan($behind, \max([0, ...\array_column(\array_slice($chalk, 1), 0)]));
+        self::assertSame($stock - $films[0]->int('length'), $this->stock());
+
+        // What is longer than the mat is told, and nothing is cut.
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 3]], 'onMat' => true]);
+        $this->work();
+        self::assertMatchesRegularExpression('/^The mat is [\d.]+ mm too short\. /', $this->cut('roll', 422)->string('detail'));
     }
 
     public function testAScrapIsPutOnTheRack(): void

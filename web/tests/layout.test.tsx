@@ -56,6 +56,7 @@ const film: FilmLayoutCard = {
     pieces: [piece(0), piece(1, { x: 80_000 }), piece(2, { stock: 'scrap' })],
     turns: [0, 90, 180, 270],
     gap: 0,
+    mat: null,
 };
 
 const job = (id: string, due: string, state: JobCard['state'], quantity: number): JobCard => ({

@@ -15,16 +15,17 @@ use Uvret\Layout\Stock;
 /** A film with the pieces laid out on it, blade side up. Lengths are in µm, areas in mm². */
 #[OA\Schema(schema: 'FilmLayoutCard', required: [
     'film', 'name', 'colour', 'finish', 'width', 'state', 'seconds', 'length', 'boxes', 'covered', 'left', 'price', 'stock', 'stocks', 'shapes', 'pieces',
-    'turns', 'gap',
+    'turns', 'gap', 'mat',
 ])]
 final readonly class FilmLayoutCard
 {
     /**
-     * @param list<string>             $left
-     * @param list<LaidStock>          $stocks
-     * @param array<string, LaidShape> $shapes
-     * @param list<LaidPieceCard>      $pieces
-     * @param list<int>                $turns
+     * @param list<string>                                              $left
+     * @param list<LaidStock>                                           $stocks
+     * @param array<string, LaidShape>                                  $shapes
+     * @param list<LaidPieceCard>                                       $pieces
+     * @param list<int>                                                 $turns
+     * @param array{width: int, length: int, edge: int, from: int}|null $mat
      */
     private function __construct(
         #[OA\Property(description: 'Its id.')]
@@ -67,10 +68,23 @@ final readonly class FilmLayoutCard
         public array $turns,
         #[OA\Property(description: 'Between frames.')]
         public int $gap,
+        #[OA\Property(
+            description: 'The carrier mat, and where the zone of this film begins along it; null where the film is by itself.',
+            required: ['width', 'length', 'edge', 'from'],
+            properties: [
+                new OA\Property(property: 'width', type: 'integer'),
+                new OA\Property(property: 'length', type: 'integer'),
+                new OA\Property(property: 'edge', type: 'integer'),
+                new OA\Property(property: 'from', type: 'integer'),
+            ],
+            type: 'object',
+            nullable: true,
+        )]
+        public ?array $mat,
     ) {
     }
 
-    public static function of(FilmLayout $layout, OpenLayout $open, FilmSettings $rack, ShopLayout $shop): self
+    public static function of(FilmLayout $layout, OpenLayout $open, FilmSettings $rack, ShopLayout $shop, ?int $zone): self
     {
         $film = $open->pieces[0]->sheet->film ?? null;
         $result = $layout->result();
@@ -108,6 +122,7 @@ final readonly class FilmLayoutCard
             pieces: $pieces,
             turns: $rack->turns,
             gap: $shop->gap,
+            mat: null === $zone ? null : ['width' => $shop->mat->width, 'length' => $shop->mat->length, 'edge' => $shop->mat->edge, 'from' => $zone],
         );
     }
 

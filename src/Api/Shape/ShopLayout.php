@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
+use Uvret\Layout\Mat;
 
 /** How the shop lays layers out on film. Lengths are in µm. */
-#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds', 'numbers'])]
+#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds', 'numbers', 'mat'])]
 final readonly class ShopLayout
 {
     private const MOST = 100_000;
@@ -23,6 +24,12 @@ final readonly class ShopLayout
         public int $seconds,
         #[OA\Property(description: 'Whether a small number is cut into the waste beside each piece.')]
         public bool $numbers,
+        #[OA\Property(description: 'The carrier mat.', required: ['width', 'length', 'edge'], properties: [
+            new OA\Property(property: 'width', type: 'integer', maximum: 2000000, minimum: 100000),
+            new OA\Property(property: 'length', type: 'integer', maximum: 2000000, minimum: 100000),
+            new OA\Property(property: 'edge', description: 'Kept free all round.', type: 'integer', maximum: 40000, minimum: 0),
+        ], type: 'object')]
+        public Mat $mat,
     ) {
     }
 
@@ -38,7 +45,16 @@ final readonly class ShopLayout
             smallest: $number('smallest', 80_000),
             seconds: $number('seconds', 20),
             numbers: \is_array($set) && true === ($set['numbers'] ?? false),
+            mat: self::mat(\is_array($set) && \is_array($set['mat'] ?? null) ? $set['mat'] : []),
         );
+    }
+
+    /** @param array<mixed> $set what the shop has otherwise than usual */
+    private static function mat(array $set): Mat
+    {
+        $number = static fn (string $name, int $usual): int => \is_int($set[$name] ?? null) ? $set[$name] : $usual;
+
+        return Mat::of($number('width', 305_000), $number('length', 610_000), $number('edge', 6_000));
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -50,6 +66,11 @@ final readonly class ShopLayout
             smallest: $fields->number('smallest', 'Type from 10 mm to 1 m.', 10_000, 1_000_000),
             seconds: $fields->number('seconds', 'Type from 1 to 600 seconds.', 1, 600),
             numbers: $fields->is('numbers'),
+            mat: Mat::of(
+                $fields->part('mat')->number('width', 'Type from 100 mm to 2 m.', 100_000, 2_000_000),
+                $fields->part('mat')->number('length', 'Type from 100 mm to 2 m.', 100_000, 2_000_000),
+                $fields->part('mat')->number('edge', 'Type from 0 to 40 mm.', 0, 40_000),
+            ),
         );
     }
 }

@@ -2256,6 +2256,13 @@ export interface components {
             turns: number[];
             /** @description Between frames. */
             gap: number;
+            /** @description The carrier mat, and where the zone of this film begins along it; null where the film is by itself. */
+            mat: {
+                width: number;
+                length: number;
+                edge: number;
+                from: number;
+            } | null;
         };
         /** @description A font of the type case. */
         FontCard: {
@@ -2879,6 +2886,13 @@ export interface components {
             seconds: number;
             /** @description Whether a small number is cut into the waste beside each piece. */
             numbers: boolean;
+            /** @description The carrier mat. */
+            mat: {
+                width: number;
+                length: number;
+                /** @description Kept free all round. */
+                edge: number;
+            };
         };
         /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
         ShopWeeding: {
@@ -4055,6 +4069,8 @@ export interface operations {
                         design: string;
                         copies: number;
                     }[];
+                    /** @description All films in zones of the carrier mat. */
+                    onMat?: boolean;
                 };
             };
         };
