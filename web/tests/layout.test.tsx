@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { server, type FilmLayoutCard, type JobCard, type LaidPieceCard } from '../src/api/client';
 import { layouts, rack } from '../src/api/queries';
-import { dueBy, dueDays, itemsOf, jobsOf, laidJobs } from '../src/cut/laid/chosen';
+import { dueBy, dueDays, isOnMat, itemsIn, itemsOf, jobsOf, laidJobs, matShort } from '../src/cut/laid/chosen';
 import { LaidFilms } from '../src/cut/laid/LaidFilms';
 import { LaidPanel } from '../src/cut/laid/LaidPanel';
 import { moved, turned } from '../src/cut/laid/spots';
@@ -91,6 +91,57 @@ describe('jobs that are laid out', () => {
         expect(laidJobs(jobs, [{ ...film, pieces: [piece(0, { design: 'caps-front' })] }]).map(({ id }) => id)).toEqual(
             ['caps'],
         );
+    });
+});
+
+describe('a carrier mat', () => {
+    const on = (from: number, length: number, more: Partial<FilmLayoutCard> = {}): FilmLayoutCard => ({
+        ...film,
+        length,
+        stocks: film.stocks.slice(1),
+        pieces: [piece(0), piece(1)],
+        mat: { width: 305_000, length: 610_000, edge: 6000, from },
+        ...more,
+    });
+    const zones = [on(6000, 200_000), on(211_000, 393_000, { film: 'ink', name: 'Harbour ink', colour: '#22243A' })];
+
+    it('holds zones as long as they end before its edge', () => {
+        expect([isOnMat([film]), isOnMat(zones)]).toEqual([false, true]);
+        expect(matShort([film])).toBe(0);
+        expect(matShort(zones)).toBe(0);
+        expect(matShort([...zones, on(609_000, 50_000)])).toBe(55_000);
+        expect(matShort([...zones, on(609_000, 0)])).toBe(0);
+    });
+
+    it('is drawn with each film in its zone, and says how much it is too short', async () => {
+        const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
+        client.setQueryData(layouts.queryKey, [...zones, on(609_000, 50_000, { film: 'buoy', name: 'Buoy' })]);
+        client.setQueryData(rack.queryKey, []);
+        render(
+            <QueryClientProvider client={client}>
+                <Desk chosen={null} />
+            </QueryClientProvider>,
+        );
+        const mat = screen.getByRole('region', { name: 'Carrier mat' });
+        expect(mat.textContent).toContain('0.06 m too short');
+        const drawn = [...mat.querySelectorAll('[data-part=zone]')];
+        expect(drawn.map((zone) => zone.getAttribute('transform'))).toEqual([
+            'translate(6000 299000) scale(1 -1)',
+            'translate(211000 299000) scale(1 -1)',
+            'translate(609000 299000) scale(1 -1)',
+        ]);
+        expect(mat.querySelectorAll('[data-part=laid]')).toHaveLength(6);
+        const post = vi.spyOn(server, 'POST').mockResolvedValue(refuses('The mat is 55.0 mm too short.'));
+        await userEvent.click(screen.getByRole('button', { name: 'Send this zone to the cutter' }));
+        await screen.findByText('The mat is 55.0 mm too short.');
+        expect(post.mock.calls[0]?.[0]).toBe('/api/layouts/{film}/cut');
+    });
+
+    it('takes over what is laid out by film', () => {
+        expect(itemsIn([film, { ...film, pieces: [piece(0, { design: 'shirt', copy: 4 })] }])).toEqual([
+            { design: 'cap', copies: 3 },
+            { design: 'shirt', copies: 4 },
+        ]);
     });
 });
 

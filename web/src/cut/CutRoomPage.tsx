@@ -10,10 +10,12 @@ import { KeyList } from '../ui/KeyList';
 import { Message } from '../ui/Message';
 import { Modal } from '../ui/Modal';
 import { NumberField } from '../ui/NumberField';
+import { Segments } from '../ui/Segments';
 import { TapeEntry } from '../ui/TapeEntry';
 import { groups, keys, stepped, useCutKeys } from './cutKeys';
 import { CutterCard } from './CutterCard';
 import { FilmStrip } from './FilmStrip';
+import { isOnMat, itemsIn } from './laid/chosen';
 import { LaidFilms } from './laid/LaidFilms';
 import { LaidPanel } from './laid/LaidPanel';
 import { useDesk, useLayouts } from './laid/useLayouts';
@@ -66,6 +68,18 @@ export function CutRoomPage() {
                     <div className="flex items-center justify-between gap-3">
                         <h1 className="heading">Film, blade side up</h1>
                         {design && chosen && <HowMany copies={copies} wanted={chosen.wanted} onChange={setCopies} />}
+                        {!design && laid.length > 0 && (
+                            <Segments
+                                label="Lay out"
+                                small
+                                value={isOnMat(laid) ? 'mat' : 'film'}
+                                options={[
+                                    { value: 'film', show: 'By film' },
+                                    { value: 'mat', show: 'One carrier mat' },
+                                ]}
+                                onChange={(how) => desk.choose.mutate({ items: itemsIn(laid), onMat: how === 'mat' })}
+                            />
+                        )}
                     </div>
                     {layers.data ? (
                         <Strips

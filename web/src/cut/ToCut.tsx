@@ -4,7 +4,7 @@ import { Refusal, type JobCard } from '../api/client';
 import { jobs } from '../api/queries';
 import { longDay } from '../jobs/due';
 import { stepped, useCutKeys } from './cutKeys';
-import { dueBy, dueDays, itemsOf, jobsOf, laidJobs } from './laid/chosen';
+import { dueBy, dueDays, isOnMat, itemsOf, jobsOf, laidJobs } from './laid/chosen';
 import { Scraps } from './laid/Scraps';
 import { useDesk, useLayouts } from './laid/useLayouts';
 import { hindrance, toCut } from './waiting';
@@ -17,10 +17,10 @@ export function ToCut({ chosen }: { chosen: string | null }) {
     const laid = useLayouts();
     const { choose } = useDesk();
     // What was just ticked shows at once.
-    const ticked = choose.isPending ? jobsOf(waiting, choose.variables) : laidJobs(waiting, laid);
+    const ticked = choose.isPending ? jobsOf(waiting, choose.variables.items) : laidJobs(waiting, laid);
     const layOut = (some: readonly JobCard[]) => {
         navigate('/cut-room');
-        choose.mutate(itemsOf(some));
+        choose.mutate({ items: itemsOf(some), onMat: isOnMat(laid) });
     };
     const ready = waiting.flatMap((job) => (hindrance(job) ? [] : job.designs.map(({ id }) => id)));
     const step = (by: number) => {

@@ -40,10 +40,16 @@ const hands = [
 ] as const satisfies readonly (readonly [keyof Shop['weeding'], string])[];
 
 const lengths = [
-    ['gap', 'Gap between frames', 0, 100],
+    ['gap', 'Frame gap', 0, 100],
     ['edge', 'Unusable film edge', 0, 100],
     ['smallest', 'Smallest scrap kept', 10, 1000],
 ] as const satisfies readonly (readonly [keyof Shop['layout'], string, number, number])[];
+
+const matSides = [
+    ['width', 'Width', 100, 2000],
+    ['length', 'Length', 100, 2000],
+    ['edge', 'Free edge', 0, 40],
+] as const satisfies readonly (readonly [keyof Shop['layout']['mat'], string, number, number])[];
 
 function Settings({ now }: { now: Shop }) {
     const { value, change, note, saving, retry } = useShop(now);
@@ -95,7 +101,7 @@ function Settings({ now }: { now: Shop }) {
             </fieldset>
             <fieldset className="stitch grid gap-2 pt-3">
                 <legend className="sr-only">Layout on film</legend>
-                <p className="text-xs text-quiet">Layout on film.</p>
+                <p className="text-xs text-quiet">Layout on film</p>
                 <div className="grid grid-cols-2 gap-x-6 gap-y-1.5">
                     {lengths.map(([setting, say, least, most]) => (
                         <span key={setting} className="flex items-center justify-between gap-2 text-xs">
@@ -128,6 +134,33 @@ function Settings({ now }: { now: Shop }) {
                             onChange={(seconds) => change((shop) => ({ ...shop, layout: { ...shop.layout, seconds } }))}
                         />
                     </span>
+                </div>
+            </fieldset>
+            <fieldset className="-mt-2 grid gap-1.5 text-xs">
+                <legend className="mb-1 text-xs text-quiet">Carrier mat</legend>
+                <div className="grid grid-cols-2 gap-x-6 gap-y-1.5">
+                    {matSides.map(([side, say, least, most]) => (
+                        <span key={side} className="flex items-center justify-between gap-2">
+                            {say}
+                            <NumberField
+                                label={`${say} of the mat`}
+                                unit="mm"
+                                value={value.layout.mat[side] / 1000}
+                                least={least}
+                                most={most}
+                                digits={1}
+                                onChange={(length) =>
+                                    change((shop) => ({
+                                        ...shop,
+                                        layout: {
+                                            ...shop.layout,
+                                            mat: { ...shop.layout.mat, [side]: Math.round(1000 * length) },
+                                        },
+                                    }))
+                                }
+                            />
+                        </span>
+                    ))}
                 </div>
             </fieldset>
             <label className="-mt-2 flex items-baseline gap-2 text-xs">

@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { Message } from '../../ui/Message';
 import { metres } from '../times';
 import { LaidFilm } from './LaidFilm';
+import { LaidMat } from './LaidMat';
 import { PieceList } from './PieceList';
 import type { useDesk } from './useLayouts';
 
@@ -34,21 +35,34 @@ export function LaidFilms({ films, desk, chosen, piece, run, onChoose, onPiece }
             <p role="status" className="mt-1 text-sm font-semibold text-madder">
                 {desk.move.error instanceof Refusal && desk.move.error.problem.detail}
             </p>
-            <div className="mt-2 grid gap-2">
-                {films.map((film) => (
-                    <LaidFilm
-                        key={film.film}
-                        film={film}
-                        scale={Math.max(scale, 110 / film.width)}
-                        chosen={film.film === chosen?.film}
-                        piece={piece}
-                        run={run}
-                        onChoose={() => onChoose(film.film)}
-                        onPiece={onPiece}
-                        onMove={(number, spot) => desk.move.mutate({ film: film.film, number, spot })}
-                    />
-                ))}
-            </div>
+            {films[0]?.mat ? (
+                <LaidMat
+                    films={films}
+                    mat={films[0].mat}
+                    chosen={chosen?.film}
+                    piece={piece}
+                    run={run}
+                    onChoose={onChoose}
+                    onPiece={onPiece}
+                    onMove={(film, number, spot) => desk.move.mutate({ film, number, spot })}
+                />
+            ) : (
+                <div className="mt-2 grid gap-2">
+                    {films.map((film) => (
+                        <LaidFilm
+                            key={film.film}
+                            film={film}
+                            scale={Math.max(scale, 110 / film.width)}
+                            chosen={film.film === chosen?.film}
+                            piece={piece}
+                            run={run}
+                            onChoose={() => onChoose(film.film)}
+                            onPiece={onPiece}
+                            onMove={(number, spot) => desk.move.mutate({ film: film.film, number, spot })}
+                        />
+                    ))}
+                </div>
+            )}
             <Progress films={films} desk={desk} />
         </>
     );

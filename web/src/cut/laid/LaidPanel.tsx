@@ -81,9 +81,11 @@ export function LaidPanel({ film, piece, busy, desk }: Props) {
                         disabled={!idle}
                         onClick={() => send(stock.id)}
                     >
-                        {stock.isRoll
-                            ? 'Send the roll to the cutter'
-                            : `Send scrap ${Math.round(stock.width / 1000)} × ${Math.round(stock.length / 1000)} mm`}
+                        {film.mat
+                            ? 'Send this zone to the cutter'
+                            : stock.isRoll
+                              ? 'Send the roll to the cutter'
+                              : `Send scrap ${Math.round(stock.width / 1000)} × ${Math.round(stock.length / 1000)} mm`}
                     </Button>
                 ))}
             </div>
@@ -93,7 +95,7 @@ export function LaidPanel({ film, piece, busy, desk }: Props) {
             <div className="mt-3 grid gap-1">
                 {inUse.map((stock) => (
                     <p key={stock.id} className="flex items-baseline gap-2 text-xs text-quiet">
-                        {stock.isRoll ? 'Roll' : 'Scrap'}
+                        {film.mat ? 'Zone' : stock.isRoll ? 'Roll' : 'Scrap'}
                         {formats.map(([format, name]) => (
                             <a
                                 key={format}

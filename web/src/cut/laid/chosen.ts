@@ -16,6 +16,26 @@ export const laidJobs = (jobs: readonly JobCard[], films: readonly FilmLayoutCar
     return jobs.filter((job) => job.designs.some(({ id }) => laid.has(id)));
 };
 
+/** What is laid out, to be laid out in another way. */
+export const itemsIn = (films: readonly FilmLayoutCard[]): Item[] => {
+    const copies = new Map<string, number>();
+    for (const { pieces } of films) {
+        for (const { design, copy } of pieces) {
+            copies.set(design, Math.max(copies.get(design) ?? 0, copy));
+        }
+    }
+    return [...copies].map(([design, count]) => ({ design, copies: count }));
+};
+
+/** Whether all films lie in zones of the carrier mat. */
+export const isOnMat = (films: readonly FilmLayoutCard[]): boolean => films.some(({ mat }) => mat !== null);
+
+/** How much longer the mat would have to be, in µm; 0 where all zones lie on it. */
+export function matShort(films: readonly FilmLayoutCard[]): number {
+    const last = films.findLast(({ length }) => length > 0);
+    return last?.mat ? Math.max(0, last.mat.from + last.length + last.mat.edge - last.mat.length) : 0;
+}
+
 /** Jobs that items belong to. */
 export const jobsOf = (jobs: readonly JobCard[], items: readonly Item[]): JobCard[] =>
     jobs.filter((job) => job.designs.some(({ id }) => items.some(({ design }) => design === id)));

@@ -15,7 +15,8 @@ export function useDesk() {
         client.setQueryData(layouts.queryKey, (films) => films?.map((one) => (one.film === film.film ? film : one)));
     const onError = () => client.invalidateQueries({ queryKey: layouts.queryKey });
     const choose = useMutation({
-        mutationFn: (items: Item[]) => answer(server.PUT('/api/layouts', { body: { items } })),
+        mutationFn: ({ items, onMat }: { items: Item[]; onMat: boolean }) =>
+            answer(server.PUT('/api/layouts', { body: { items, onMat } })),
         onSuccess: (films) => client.setQueryData(layouts.queryKey, films),
         onError,
     });
