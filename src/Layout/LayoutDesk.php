@@ -12,6 +12,7 @@ use Uvret\App\Api\Shape\FilmLayoutCard;
 use Uvret\App\Api\Shape\FilmSettings;
 use Uvret\App\Api\Shape\ShopLayout;
 use Uvret\App\Api\Shape\Spot;
+use Uvret\App\Api\Shape\SubstituteCard;
 use Uvret\App\Cutting\CutRoom;
 use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\FilmLayout;
@@ -19,6 +20,7 @@ use Uvret\App\Entity\LayoutState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Repository\FilmLayouts;
+use Uvret\App\Repository\FilmScraps;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Affine;
@@ -27,8 +29,10 @@ use Uvret\Geometry\Region;
 use Uvret\Layout\JoinedSheets;
 use Uvret\Layout\Leftover;
 use Uvret\Layout\Nest\Nested;
+use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Stock;
+use Uvret\Layout\Substitutes;
 
 /** Films laid out for the cutter: chosen, laid out anew, moved by hand, cut. */
 final readonly class LayoutDesk
@@ -38,6 +42,7 @@ final readonly class LayoutDesk
         private FilmLayouts $layouts,
         private LayoutPieces $pieces,
         private JobDesigns $designs,
+        private FilmScraps $scraps,
         private Drafting $drafting,
         private CutRoom $room,
         private MessageBusInterface $bus,
@@ -110,7 +115,37 @@ final readonly class LayoutDesk
     {
         $open = $this->open($layout);
 
-        return FilmLayoutCard::of($layout, $open, $this->rack($layout), $this->shop(), $this->zones()[$layout->film] ?? null);
+        $rack = $this->rack($layout);
+
+        return FilmLayoutCard::of(
+            layout: $layout,
+            open: $open,
+            rack: $rack,
+            shop: $this->shop(),
+            zone: $this->zones()[$layout->film] ?? null,
+            substitutes: LayoutState::Done === $layout->state && $layout->result()['length'] > $rack->stock ? $this->substitutes($open) : [],
+        );
+    }
+
+    /** @return list<SubstituteCard> scraps of other films that would take pieces of one that runs short */
+    private function substitutes(OpenLayout $open): array
+    {
+        $scraps = $stocks = [];
+        foreach ($this->scraps->ofOthers($open->layout->film) as $scrap) {
+            $scraps[$scrap->id] = $scrap;
+            $stocks[] = Stock::scrap($scrap->id, $scrap->region());
+        }
+        $cards = [];
+        $fit = Substitutes::fit(\array_map(static fn (LaidPiece $piece): Piece => $piece->piece, $open->pieces), $stocks, $this->shop()->gap);
+        foreach ($fit as $id => $count) {
+            $film = $this->entities->find(RackFilm::class, $scraps[$id]->film)?->entry();
+            $box = $scraps[$id]->region()->bounds();
+            if ($film instanceof \stdClass && $film->film instanceof \stdClass && \is_string($film->film->name) && null !== $box) {
+                $cards[] = new SubstituteCard($film->film->name, $box->width(), $box->height(), $count);
+            }
+        }
+
+        return $cards;
     }
 
     /** @param bool $keep whether unchanged pieces stay where they are, too, not only pinned ones */

@@ -27,6 +27,12 @@ final readonly class FilmScraps
         return $this->entities->getRepository(FilmScrap::class)->findBy(['film' => $film, 'offered' => false], ['id' => 'ASC']);
     }
 
+    /** @return list<FilmScrap> kept ones of other films */
+    public function ofOthers(string $film): array
+    {
+        return \array_values(\array_filter($this->all(), static fn (FilmScrap $scrap): bool => !$scrap->offered && $scrap->film !== $film));
+    }
+
     public function get(string $id): FilmScrap
     {
         return $this->entities->find(FilmScrap::class, $id) ?? throw new NotFoundHttpException('This scrap is no longer on the rack.');

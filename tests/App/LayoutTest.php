@@ -274,7 +274,7 @@ final class LayoutTest extends ApiCase
         // Along the mat the second film's strokes begin behind the first one's zone, in the same load.
         $sunup = \array_slice($this->cutter->journal(), \count($chalk) + 1);
         $behind = $films[1]->int('mat.from') / 1_000;
-        self::assertGreaterThan($behind - 0.1, \min(\array_column($sunup, 0)));
+        self::assertGreaterThan($behind - 0.1, \min([\INF, ...\array_column($sunup, 0)]));
         self::assertLessThan($behind, \max([0, ...\array_column(\array_slice($chalk, 1), 0)]));
         self::assertSame($stock - $films[0]->int('length'), $this->stock());
 
@@ -282,6 +282,18 @@ final class LayoutTest extends ApiCase
         $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 3]], 'onMat' => true]);
         $this->work();
         self::assertMatchesRegularExpression('/^The mat is [\d.]+ mm too short\. /', $this->cut('roll', 422)->string('detail'));
+    }
+
+    public function testAFilmThatRunsShortSaysWhatFitsOnScrapsOfOthers(): void
+    {
+        $this->send('POST', '/api/scraps', ['film' => 'buoy', 'width' => 450_000, 'length' => 250_000], 201);
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 24]]]);
+        $this->work();
+        $sunup = $this->film('sunup');
+        self::assertGreaterThan(4_300_000, $sunup->int('length'));
+        // The badge’s frame of 210.3 mm goes on that scrap and on none of the demo shop’s.
+        self::assertSame([['film' => 'Buoy', 'width' => 450_000, 'length' => 250_000, 'pieces' => 2]], $sunup->get('substitutes'));
+        self::assertSame([], $this->film('chalk')->get('substitutes'));
     }
 
     public function testAScrapIsPutOnTheRack(): void

@@ -19,6 +19,7 @@ use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Scraps;
 use Uvret\Layout\Stock;
 use Uvret\Layout\StockException;
+use Uvret\Layout\Substitutes;
 use Uvret\Tests\Support\Geos;
 
 /** Rolls, sheets and scraps, and what is left of them. */
@@ -113,6 +114,18 @@ final class StocksTest extends TestCase
         $pinned = [new Place($cross, 0, 1_000, 1_000, 'large')];
         self::assertSame(['large', 'roll'], $ids(Scraps::before($roll, [$cross], [$large], 0, 190_000, $pinned)), 'a pin keeps its scrap');
         self::assertSame(['large', 'roll'], $ids(Scraps::before($roll, [], [$large, $small], 0, 190_000, $pinned)));
+    }
+
+    public function testWhatRunsShortMayFitOnOtherScraps(): void
+    {
+        $scraps = [
+            Stock::scrap('wide', (new Box(0, 0, 230_000, 60_000))->toRegion()),
+            Stock::scrap('narrow', (new Box(0, 0, 40_000, 300_000))->toRegion()),
+            Stock::scrap('small', (new Box(0, 0, 30_000, 30_000))->toRegion()),
+        ];
+        $pieces = \array_fill(0, 5, Piece::of((new Box(0, 0, 70_000, 40_000))->toRegion()));
+        self::assertSame(['wide' => 3, 'narrow' => 4], Substitutes::fit($pieces, $scraps, 0));
+        self::assertSame([], Substitutes::fit([], $scraps, 0));
     }
 
     public function testWhatIsLeftIsKeptWhereItIsWideEnough(): void

@@ -57,6 +57,7 @@ const film: FilmLayoutCard = {
     turns: [0, 90, 180, 270],
     gap: 0,
     mat: null,
+    substitutes: [],
 };
 
 const job = (id: string, due: string, state: JobCard['state'], quantity: number): JobCard => ({
@@ -247,6 +248,17 @@ describe('films that are laid out', () => {
         ]);
         await userEvent.click(list.getByRole('button', { name: 'Print' }));
         expect(print).toHaveBeenCalledTimes(1);
+    });
+
+    it('say what runs short, and what would fit on scraps of other films', () => {
+        const substitutes = [
+            { film: 'Buoy', width: 500_000, length: 120_000, pieces: 2 },
+            { film: 'Sun-up', width: 90_000, length: 80_000, pieces: 1 },
+        ];
+        show({ ...film, stock: 1_000_000, substitutes });
+        const panel = screen.getByRole('region', { name: 'How Chalk is laid out' });
+        expect(panel.textContent).toContain('0.50 m short.2 pieces fit on a Buoy scrap, 500 × 120 mm.');
+        expect(panel.textContent).toContain('1 piece fits on a Sun-up scrap, 90 × 80 mm.');
     });
 
     it('pin and rotate the selected piece', async () => {

@@ -15,7 +15,7 @@ use Uvret\Layout\Stock;
 /** A film with the pieces laid out on it, blade side up. Lengths are in µm, areas in mm². */
 #[OA\Schema(schema: 'FilmLayoutCard', required: [
     'film', 'name', 'colour', 'finish', 'width', 'state', 'seconds', 'length', 'boxes', 'covered', 'left', 'price', 'stock', 'stocks', 'shapes', 'pieces',
-    'turns', 'gap', 'mat',
+    'turns', 'gap', 'mat', 'substitutes',
 ])]
 final readonly class FilmLayoutCard
 {
@@ -26,6 +26,7 @@ final readonly class FilmLayoutCard
      * @param list<LaidPieceCard>                                       $pieces
      * @param list<int>                                                 $turns
      * @param array{width: int, length: int, edge: int, from: int}|null $mat
+     * @param list<SubstituteCard>                                      $substitutes
      */
     private function __construct(
         #[OA\Property(description: 'Its id.')]
@@ -81,11 +82,23 @@ final readonly class FilmLayoutCard
             nullable: true,
         )]
         public ?array $mat,
+        #[OA\Property(description: 'What would fit on scraps of other films if this one runs short.', items: new OA\Items(ref: '#/components/schemas/SubstituteCard'))]
+        public array $substitutes,
     ) {
     }
 
-    public static function of(FilmLayout $layout, OpenLayout $open, FilmSettings $rack, ShopLayout $shop, ?int $zone): self
-    {
+    /**
+     * @param int|null             $zone        where its zone begins on the mat; null where it is by itself
+     * @param list<SubstituteCard> $substitutes
+     */
+    public static function of(
+        FilmLayout $layout,
+        OpenLayout $open,
+        FilmSettings $rack,
+        ShopLayout $shop,
+        ?int $zone,
+        array $substitutes,
+    ): self {
         $film = $open->pieces[0]->sheet->film ?? null;
         $result = $layout->result();
         $laid = $layout->places();
@@ -123,6 +136,7 @@ final readonly class FilmLayoutCard
             turns: $rack->turns,
             gap: $shop->gap,
             mat: null === $zone ? null : ['width' => $shop->mat->width, 'length' => $shop->mat->length, 'edge' => $shop->mat->edge, 'from' => $zone],
+            substitutes: $substitutes,
         );
     }
 

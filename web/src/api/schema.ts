@@ -2263,6 +2263,8 @@ export interface components {
                 edge: number;
                 from: number;
             } | null;
+            /** @description What would fit on scraps of other films if this one runs short. */
+            substitutes: components["schemas"]["SubstituteCard"][];
         };
         /** @description A font of the type case. */
         FontCard: {
@@ -2979,6 +2981,15 @@ export interface components {
         /** @description Differs as soon as something was changed. */
         Stamp: {
             stamp: string;
+        };
+        /** @description A scrap of another film on which pieces would fit whose film runs short. Lengths are in µm. */
+        SubstituteCard: {
+            /** @description Its name. */
+            film: string;
+            width: number;
+            length: number;
+            /** @description Number of pieces. */
+            pieces: number;
         };
         /** @description A point of an edge that a line is stretched to. */
         TraceEdge: {

@@ -53,6 +53,17 @@ export function LaidPanel({ film, piece, busy, desk }: Props) {
                     Wider than the film: {[...new Set(film.left)].join(', ')}. Use a wider film or make it smaller.
                 </p>
             )}
+            {film.length > film.stock && film.stock > 0 && (
+                <p className="mt-2 text-xs font-semibold text-madder">
+                    {metres(film.length - film.stock)} short.
+                    {film.substitutes.map(({ film, width, length, pieces }) => (
+                        <span key={`${film} ${width} ${length}`} className="block font-normal text-quiet">
+                            {pieces} {pieces === 1 ? 'piece fits' : 'pieces fit'} on a {film} scrap,{' '}
+                            {Math.round(width / 1000)} × {Math.round(length / 1000)} mm.
+                        </span>
+                    ))}
+                </p>
+            )}
             {stale > 0 && film.state === 'done' && (
                 <div className="mt-2">
                     <p className="text-xs font-semibold text-madder">

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Layout;
+
+use Uvret\Layout\Nest\Nesting;
+use Uvret\Layout\Nest\Piece;
+
+/** Finds out what of a film that runs short would fit on other pieces of film. */
+final class Substitutes
+{
+    /**
+     * @param list<Piece> $pieces
+     * @param list<Stock> $scraps each looked at by itself
+     * @param int         $gap    between frames, in µm
+     *
+     * @return array<string, int> number of pieces by scrap, none where nothing fits
+     */
+    public static function fit(array $pieces, array $scraps, int $gap): array
+    {
+        $fit = [];
+        foreach ($scraps as $scrap) {
+            $count = [] === $pieces ? 0 : \count(Nesting::steps($pieces, [$scrap], $gap)->current()->places);
+            if ($count > 0) {
+                $fit[$scrap->id] = $count;
+            }
+        }
+
+        return $fit;
+    }
+}
