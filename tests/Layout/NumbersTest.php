@@ -6,6 +6,9 @@ namespace Uvret\Tests\Layout;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Uvret\Cut\CutSheet;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
 use Uvret\Layout\Numbers;
 use Uvret\Tests\Support\Geos;
 use Uvret\Tests\Support\Stack;
@@ -18,6 +21,7 @@ final class NumbersTest extends TestCase
         yield 'in a wide margin' => [['margins' => (object) ['top' => 14_000]], 7, 6_000];
         yield 'of three digits' => [['margins' => (object) ['bottom' => 9_000]], 128, 6_000];
         yield 'in a usual margin' => [[], 40, 3_200];
+        yield 'beside relief cuts' => [['margins' => (object) ['top' => 16_000, 'right' => 60_000], 'relief' => true], 58, 6_000];
         yield 'in a frame that hugs' => [['frame' => 'hugging', 'around' => 'layer', 'distance' => 8_000], 356, 4_500];
     }
 
@@ -37,12 +41,50 @@ final class NumbersTest extends TestCase
             $points = \implode(', ', \array_map(static fn (array $point): string => "$point[0] $point[1]", \array_chunk($line, 2)));
             $wkt = "LINESTRING ($points)";
             self::assertSame('true', \trim(Geos::result('covers', Geos::wkt($sheet->frame), $wkt, 'txt')));
+            foreach ($sheet->parting as $cut) {
+                $across = \implode(', ', \array_map(static fn (array $point): string => "$point[0] $point[1]", \array_chunk($cut, 2)));
+                self::assertGreaterThan(1_150.0, (float) Geos::result('distance', $wkt, "LINESTRING ($across)", 'txt'));
+            }
             foreach ([$sheet->region, $sheet->marks] as $region) {
                 if (!$region->isEmpty()) {
                     self::assertGreaterThan(1_150.0, (float) Geos::result('distance', $wkt, Geos::wkt($region), 'txt'));
                 }
             }
         }
+    }
+
+    /** @return iterable<string, array{int, int, int|null}> width of a window in the ink, digits, height of the number */
+    public static function windows(): iterable
+    {
+        // 7.5 mm at 6 mm high, 5.6 mm at 4.5 mm, 4 mm at 3.2 mm, and 1.2 mm on each side; half a millimetre for the raster.
+        yield 'two large digits' => [10_500, 2, 6_000];
+        yield 'two smaller ones' => [9_800, 2, 4_500];
+        yield 'no narrower than that' => [8_600, 2, 4_500];
+        yield 'two small ones' => [7_900, 2, 3_200];
+        yield 'too narrow' => [6_000, 2, null];
+        yield 'one digit is narrower' => [6_000, 1, 6_000];
+        yield 'three are wider' => [10_500, 3, 3_200];
+    }
+
+    #[DataProvider('windows')]
+    public function testANumberIsAsLargeAsTheRoomAllows(int $width, int $digits, ?int $height): void
+    {
+        $frame = (new Box(0, 0, 80_000, 50_000))->toRegion();
+        $window = new Box(20_000, 15_000, 20_000 + $width, 35_000);
+        $sheet = new CutSheet(
+            film: Stack::plan([Stack::box('chalk', 0, 100, 60, 30)])->cutPlan->sheets[0]->film,
+            region: (new Box(300, 300, 79_700, 49_700))->toRegion()->subtract($window->toRegion()),
+            marks: Region::empty(),
+            frame: $frame,
+            box: new Box(0, 0, 80_000, 50_000),
+            turned: false,
+        );
+        $place = Numbers::place($sheet, $digits);
+        self::assertSame($height, $place[2] ?? null);
+        // A cut down the middle of the window leaves too little on either side.
+        $middle = 20_000 + \intdiv($width, 2);
+        $parted = Numbers::place($sheet->with([[$middle, 15_000, $middle, 35_000]]), $digits);
+        self::assertLessThan($height ?? 1, $parted[2] ?? 0);
     }
 
     public function testDigitsDifferAndStandSideBySide(): void

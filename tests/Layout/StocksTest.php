@@ -149,6 +149,18 @@ final class StocksTest extends TestCase
         }
     }
 
+    public function testUnusableEdgesLieBesideARollAndAllRoundSheetsAndScraps(): void
+    {
+        $roll = Stock::roll('roll', 300_000, 900_000, 10_000);
+        self::assertEquals(new Box(10_000, 0, 290_000, 900_000), $roll->usable->bounds());
+        self::assertSame([300_000, 900_000], [$roll->width(), $roll->length()]);
+        self::assertEquals(new Box(4_000, 4_000, 296_000, 196_000), Stock::sheet('sheet', 300_000, 200_000, 4_000)->usable->bounds());
+        $scrap = Stock::scrap('scrap', Region::fromRings([[50_000, 70_000, 150_000, 70_000, 150_000, 130_000]]), 2_000);
+        self::assertEquals(new Box(0, 0, 100_000, 60_000), $scrap->outline->bounds());
+        self::assertGreaterThanOrEqual(1_990.0, (float) Geos::result('distance', Geos::wkt($scrap->usable), 'LINESTRING (0 0, 100000 60000)', 'txt'));
+        self::assertSame([true, true, false], [$roll->isStraight(), Stock::sheet('sheet', 9_000, 9_000)->isStraight(), $scrap->isStraight()]);
+    }
+
     public function testAFilmWithoutUsableAreaIsRefused(): void
     {
         foreach ([
