@@ -6,6 +6,8 @@ namespace Uvret\Tests\Layout;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
@@ -129,7 +131,7 @@ final class NestingTest extends TestCase
     /** Against looking at every place one by one. */
     public function testTheFirstPlaceIsTheLowestAndLeftmost(): void
     {
-        $random = new \Random\Randomizer(new \Random\Engine\Mt19937(3));
+        $random = new Randomizer(new Mt19937(3));
         $shapes = \array_map(static function (Region $frame): Raster {
             $box = $frame->bounds() ?? throw new \LogicException('A frame has an area.');
 
@@ -211,6 +213,46 @@ final class NestingTest extends TestCase
         self::assertSame(100, Boxes::length([new Box(0, 0, 30, 100)], 100, 0, false));
     }
 
+    /** Against the same rule column by column. */
+    public function testBoxesRestOnTheSkyline(): void
+    {
+        $random = new Randomizer(new Mt19937(21));
+        for ($set = 0; $set < 25; ++$set) {
+            $sizes = \array_map(static fn (): array => [$random->getInt(3, 40), $random->getInt(3, 40)], \range(1, 14));
+            $least = \PHP_INT_MAX;
+            foreach ([
+                static fn (array $size): int => $size[0] * $size[1],
+                static fn (array $size): int => \max(...$size),
+                static fn (array $size): int => \min(...$size),
+                static fn (array $size): int => $size[0] + $size[1],
+            ] as $measure) {
+                // One order follows from the other where sizes are equal.
+                \usort($sizes, static fn (array $a, array $b): int => $measure($b) <=> $measure($a));
+                $least = \min($least, self::columns($sizes, 100));
+            }
+            $boxes = \array_map(static fn (array $size): Box => new Box(0, 0, ...$size), $sizes);
+            self::assertSame($least, Boxes::length($boxes, 100, 0, false));
+        }
+    }
+
+    /** @param list<array{int, int}> $sizes */
+    private static function columns(array $sizes, int $width): int
+    {
+        $heights = \array_fill(0, $width, 0);
+        foreach ($sizes as [$wide, $high]) {
+            $best = [\PHP_INT_MAX, 0, 0];
+            for ($x = 0; $x <= $width - $wide; ++$x) {
+                if (0 === $x || $heights[$x] !== $heights[$x - 1]) {
+                    $y = \max(\array_slice($heights, $x, $wide));
+                    $best = \min($best, [$y + $high, $y, $x]);
+                }
+            }
+            \array_splice($heights, $best[2], $wide, \array_fill(0, $wide, $best[0]));
+        }
+
+        return \max($heights);
+    }
+
     /** @return list<string> */
     private static function cells(Raster $shape, int $row, int $column): array
     {
@@ -257,7 +299,7 @@ final class NestingTest extends TestCase
     /** @return list<Region> frames round some forms at random */
     private static function frames(int $seed): array
     {
-        $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
+        $random = new Randomizer(new Mt19937($seed));
         $kinds = ['rectangle', 'circle', 'star', 'heart', 'ring', 'shield'];
         $frames = [];
         for ($i = 0; $i < 12; ++$i) {
