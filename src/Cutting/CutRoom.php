@@ -144,7 +144,8 @@ final readonly class CutRoom
     {
         $loaded = $this->loaded();
         if (null !== $scrap && self::isOther($scrap, $loaded)) {
-            throw BadRequest::field('cutter', \sprintf('This is cut from a scrap of %d × %d mm. Load that scrap.', \round($scrap->width() / 1_000), \round($scrap->length() / 1_000)));
+            [$width, $length] = [\round($scrap->width() / 1_000), \round($scrap->length() / 1_000)];
+            throw BadRequest::field('cutter', "This is cut from a scrap of $width × $length mm. Load that scrap.");
         }
 
         return $this->start('', $title, $sheet, [], true, $laid, null === $scrap ? self::EDGE : 0);
@@ -165,7 +166,8 @@ final readonly class CutRoom
         $rack = $this->rack($sheet->film->id);
         $wrong = match (true) {
             self::MAT !== $loaded->film => "$loaded->filmName is in the cutter. Load the carrier mat with its films.",
-            $loaded->width < $sheet->box->width() || $loaded->left < $sheet->box->height() => 'The mat in the cutter is smaller than the shop’s. Load that one.',
+            $loaded->width < $sheet->box->width() || $loaded->left < $sheet->box->height() => 'The mat in the cutter is smaller than the shop’s.'
+                .' Load that one.',
             $loaded->blade !== $rack->blade => "{$sheet->film->name} is cut with a blade of {$rack->blade}°, and one of {$loaded->blade}° is in the cutter."
                 .' Change the blade.',
             default => null,

@@ -72,7 +72,8 @@ class FilmLayout
         $this->items = \json_encode($items, \JSON_THROW_ON_ERROR);
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
         // The zones of a mat stay where they are.
-        $this->result = \json_encode([...('roll' === $stock && !$this->onMat ? ['length' => 0, 'boxes' => 0] : []), 'used' => 0] + $this->result(), \JSON_THROW_ON_ERROR);
+        $gone = 'roll' === $stock && !$this->onMat ? ['length' => 0, 'boxes' => 0] : [];
+        $this->result = \json_encode([...$gone, 'used' => 0] + $this->result(), \JSON_THROW_ON_ERROR);
     }
 
     /** @return list<array{design: string, copies: int}> */

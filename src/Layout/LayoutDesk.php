@@ -199,7 +199,9 @@ final readonly class LayoutDesk
         $place = self::placed($open, $number, $spot);
         ['touches' => $touches, 'inside' => $inside] = $this->fit($open, $number, $place);
         if ([] !== $touches || !$inside) {
-            throw BadRequest::field('place', $inside ? 'It touches another piece there. Move it further.' : 'It doesn’t lie on usable film there. Move it back.');
+            throw BadRequest::field('place', match ($inside) {
+                true => 'It touches another piece there. Move it further.', false => 'It doesn’t lie on usable film there. Move it back.',
+            });
         }
         $own = $open->pieces[$number];
         $places = \array_values(\array_filter($layout->places(), static fn (array $old): bool => [$old['item'], $old['copy']] !== [$own->item, $own->copy]));
@@ -319,7 +321,9 @@ final readonly class LayoutDesk
         [$roll, $scraps] = $this->pieces->stocks($pieces[0]->sheet->film, $this->shop(), $layout->onMat);
         $stocks = [...$scraps, $roll];
 
-        return new OpenLayout($layout, $pieces, $stocks, LayoutPieces::places($layout, $pieces, \array_map(static fn (Stock $stock): string => $stock->id, $stocks)));
+        $ids = \array_map(static fn (Stock $stock): string => $stock->id, $stocks);
+
+        return new OpenLayout($layout, $pieces, $stocks, LayoutPieces::places($layout, $pieces, $ids));
     }
 
     /** @throws BadRequest where there is no such piece */

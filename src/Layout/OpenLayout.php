@@ -73,7 +73,11 @@ final readonly class OpenLayout
             $sheets[] = [$sheet, $place->map()];
         }
 
-        return JoinedSheets::of([] === $sheets ? throw new \LogicException('Something lies on a film in use.') : $sheets, new Box(0, 0, $box->right, $box->top));
+        if ([] === $sheets) {
+            throw new \LogicException('Something lies on a film in use.');
+        }
+
+        return JoinedSheets::of($sheets, new Box(0, 0, $box->right, $box->top));
     }
 
     public function stock(string $id): ?Stock
@@ -95,6 +99,8 @@ final readonly class OpenLayout
             $laid["{$place['item']} {$place['copy']}"] = $place['layer'];
         }
 
-        return \array_keys(\array_filter($this->byCopy(), static fn (LaidPiece $piece): bool => ($laid["$piece->item $piece->copy"] ?? null) !== $piece->layer));
+        $isStale = static fn (LaidPiece $piece): bool => ($laid["$piece->item $piece->copy"] ?? null) !== $piece->layer;
+
+        return \array_keys(\array_filter($this->byCopy(), $isStale));
     }
 }

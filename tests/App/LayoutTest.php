@@ -96,7 +96,8 @@ final class LayoutTest extends ApiCase
         $chalk = $this->film('chalk');
         $on = \array_values(\array_filter((array) $chalk->get('pieces'), static fn (mixed $piece): bool => 'roll' === ((array) $piece)['stock']));
         [$one, $other] = [new Json((array) $on[0]), new Json((array) $on[1])];
-        $spot = ['stock' => 'roll', 'turn' => $one->int('turn'), 'x' => \min($other->int('x'), 500_000 - $one->int('wide')), 'y' => $other->int('y'), 'pinned' => true];
+        $x = \min($other->int('x'), 500_000 - $one->int('wide'));
+        $spot = ['stock' => 'roll', 'turn' => $one->int('turn'), 'x' => $x, 'y' => $other->int('y'), 'pinned' => true];
         $path = "/api/layouts/chalk/pieces/{$one->int('number')}";
         $tried = $this->send('POST', "$path/try", $spot);
         self::assertContains($other->int('number'), (array) $tried->get('touches'));
@@ -166,7 +167,8 @@ final class LayoutTest extends ApiCase
         self::assertSame($stock, $this->stock(), 'nothing came from the roll');
         self::assertNotContains('scrap-0', \array_column($this->get('/api/scraps')->data(), 'id'));
         $layers = $this->get("/api/cut-room/designs/$onScrap[0]")->data();
-        self::assertSame(['chalk'], \array_column(\array_column(\array_filter($layers, static fn (mixed $layer): bool => null !== ((array) $layer)['cutAt']), 'film'), 'id'));
+        $cut = \array_filter($layers, static fn (mixed $layer): bool => null !== ((array) $layer)['cutAt']);
+        self::assertSame(['chalk'], \array_column(\array_column($cut, 'film'), 'id'));
 
         $length = $chalk->int('length');
         $this->cutter->load('chalk', 'Chalk');
@@ -217,7 +219,8 @@ final class LayoutTest extends ApiCase
         $shop = $this->get('/api/shop');
         $this->send('PUT', '/api/shop', $shop->with('layout.numbers', true));
         $with = \substr_count(\implode('', $this->drawn('/api/layouts/chalk/roll.svg')['parting']), 'M');
-        self::assertGreaterThanOrEqual($without + \substr_count((string) \json_encode($chalk->get('pieces')), '"stock":"roll"'), $with, 'one stroke a piece at least');
+        $pieces = \substr_count((string) \json_encode($chalk->get('pieces')), '"stock":"roll"');
+        self::assertGreaterThanOrEqual($without + $pieces, $with, 'one stroke a piece at least');
         foreach (['hpgl', 'dxf', 'pdf'] as $format) {
             $this->client->request('GET', "/api/layouts/chalk/roll.$format");
             self::assertResponseIsSuccessful();
@@ -247,7 +250,8 @@ final class LayoutTest extends ApiCase
     public function testFilmsOfADesignAreCutFromOneMatInOneLoadZoneByZone(): void
     {
         $stock = $this->stock();
-        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 1], ['design' => 'launch-cap', 'copies' => 2]], 'onMat' => true]);
+        $items = [['design' => 'crew-badge', 'copies' => 1], ['design' => 'launch-cap', 'copies' => 2]];
+        $this->send('PUT', '/api/layouts', ['items' => $items, 'onMat' => true]);
         $this->work();
         $films = \array_map(static fn (mixed $film): Json => new Json((array) $film), $this->get('/api/layouts')->data());
         self::assertSame(['chalk', 'sunup'], \array_map(static fn (Json $film): string => $film->string('film'), $films));
@@ -314,7 +318,8 @@ final class LayoutTest extends ApiCase
         $films = \count($this->get('/api/layouts')->data());
         self::assertSame(4, $films);
         for ($worker = 0; $worker < 4; ++$worker) {
-            $this->workers[] = $process = new Process(['bin/console', 'messenger:consume', 'layouts', '--sleep=0.1', '--quiet'], \dirname(__DIR__, 2), timeout: null);
+            $command = ['bin/console', 'messenger:consume', 'layouts', '--sleep=0.1', '--quiet'];
+            $this->workers[] = $process = new Process($command, \dirname(__DIR__, 2), timeout: null);
             $process->start();
         }
         $end = \microtime(true) + 60;

@@ -42,7 +42,8 @@ final class BestFitTest extends TestCase
                 continue;
             }
             self::assertSame([], $nested->faults($gap));
-            self::assertEqualsCanonicalizing(\array_map(\spl_object_id(...), $pieces), \array_map(static fn (Place $place): int => \spl_object_id($place->piece), $nested->places));
+            $laid = \array_map(static fn (Place $place): int => \spl_object_id($place->piece), $nested->places);
+            self::assertEqualsCanonicalizing(\array_map(\spl_object_id(...), $pieces), $laid);
             $lengths[] = $nested->length;
         }
         self::assertNotSame([], $lengths);

@@ -221,13 +221,13 @@ final class NestingTest extends TestCase
             $sizes = \array_map(static fn (): array => [$random->getInt(3, 40), $random->getInt(3, 40)], \range(1, 14));
             $least = \PHP_INT_MAX;
             foreach ([
-                static fn (array $size): int => $size[0] * $size[1],
-                static fn (array $size): int => \max(...$size),
-                static fn (array $size): int => \min(...$size),
-                static fn (array $size): int => $size[0] + $size[1],
+                static fn (int $wide, int $high): int => $wide * $high,
+                static fn (int $wide, int $high): int => \max($wide, $high),
+                static fn (int $wide, int $high): int => \min($wide, $high),
+                static fn (int $wide, int $high): int => $wide + $high,
             ] as $measure) {
                 // One order follows from the other where sizes are equal.
-                \usort($sizes, static fn (array $a, array $b): int => $measure($b) <=> $measure($a));
+                \usort($sizes, static fn (array $a, array $b): int => $measure(...$b) <=> $measure(...$a));
                 $least = \min($least, self::columns($sizes, 100));
             }
             $boxes = \array_map(static fn (array $size): Box => new Box(0, 0, ...$size), $sizes);
@@ -243,14 +243,14 @@ final class NestingTest extends TestCase
             $best = [\PHP_INT_MAX, 0, 0];
             for ($x = 0; $x <= $width - $wide; ++$x) {
                 if (0 === $x || $heights[$x] !== $heights[$x - 1]) {
-                    $y = \max(\array_slice($heights, $x, $wide));
+                    $y = \max([0, ...\array_slice($heights, $x, $wide)]);
                     $best = \min($best, [$y + $high, $y, $x]);
                 }
             }
             \array_splice($heights, $best[2], $wide, \array_fill(0, $wide, $best[0]));
         }
 
-        return \max($heights);
+        return \max([0, ...$heights]);
     }
 
     /** @return list<string> */

@@ -86,7 +86,11 @@ final class Nesting
         return $this->best ?? throw new \LogicException('The first pass gives a layout.');
     }
 
-    /** @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>} measures by which the largest pieces are laid first: area, width and height, the longer side, the shorter side */
+    /**
+     * Measures by which the largest pieces are laid first: area, width and height together, the longer side, the shorter side.
+     *
+     * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}
+     */
     private function sizes(): array
     {
         $areas = $halves = $long = $short = [];

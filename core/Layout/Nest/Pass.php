@@ -84,7 +84,8 @@ final class Pass
             $this->films[$at]->take($piece->raster($turn, $this->across, $this->along, $this->gap), $row, $column);
             $this->from[$own][$at][$turn] = $row;
             $box = self::box($this->stocks[$at]);
-            $this->places[] = $laid = new Place($piece, $turn, $box->left + $column * $this->across, $box->bottom + $row * $this->along, $this->stocks[$at]->id);
+            [$x, $y] = [$box->left + $column * $this->across, $box->bottom + $row * $this->along];
+            $this->places[] = $laid = new Place($piece, $turn, $x, $y, $this->stocks[$at]->id);
             $this->count($piece, $this->before[$at] + ($laid->y + $laid->top()) / 2);
 
             return;

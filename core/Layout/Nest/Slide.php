@@ -78,7 +78,8 @@ final class Slide
                 [$from, $low, $to, $high] = $profiles[$other]->box;
                 $across = $beside->x - $place->x;
                 $along = $beside->y - $place->y;
-                if ($own !== $other && $place->stock === $beside->stock && $left < $to + $across && $right > $from + $across && $top > $low + $along && $bottom - $high - $along < self::REACH) {
+                $isBeneath = $left < $to + $across && $right > $from + $across && $top > $low + $along && $bottom - $high - $along < self::REACH;
+                if ($own !== $other && $place->stock === $beside->stock && $isBeneath) {
                     $far = $profiles[$own]->above($profiles[$other], $across, $along);
                     if ($far < \INF) {
                         $rooms[$own][$other] = $far;

@@ -82,7 +82,10 @@ final readonly class FilmLayoutCard
             nullable: true,
         )]
         public ?array $mat,
-        #[OA\Property(description: 'What would fit on scraps of other films if this one runs short.', items: new OA\Items(ref: '#/components/schemas/SubstituteCard'))]
+        #[OA\Property(
+            description: 'What would fit on scraps of other films if this one runs short.',
+            items: new OA\Items(ref: '#/components/schemas/SubstituteCard'),
+        )]
         public array $substitutes,
     ) {
     }
@@ -111,7 +114,8 @@ final readonly class FilmLayoutCard
             $own = "$piece->item $piece->copy";
             $place = $open->places[$own] ?? null;
             $shapes[$piece->design->id] ??= LaidShape::of($piece->sheet);
-            $pieces[] = LaidPieceCard::of($number, $piece, $place, null === $place ? null : $open->stock($place->stock), isset($isPinned[$own]), isset($stale[$own]));
+            $stock = null === $place ? null : $open->stock($place->stock);
+            $pieces[] = LaidPieceCard::of($number, $piece, $place, $stock, isset($isPinned[$own]), isset($stale[$own]));
         }
         $names = \array_map(static fn (array $one): string => self::name($open->byCopy()[\implode(' ', $one)] ?? null), $result['left']);
         $stocks = \array_values(\array_filter($open->stocks, static fn (Stock $stock): bool => $stock->isRoll || isset($used[$stock->id])));
