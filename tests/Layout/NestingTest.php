@@ -213,6 +213,31 @@ final class NestingTest extends TestCase
         self::assertSame(100, Boxes::length([new Box(0, 0, 30, 100)], 100, 0, false));
     }
 
+    public function testWhatIsWrongWithALayoutIsFound(): void
+    {
+        $box = Piece::of((new Box(0, 0, 20_000, 20_000))->toRegion());
+        $circle = Piece::of(Stack::plan([Stack::box('chalk', 0, 100, 40, 40, ['kind' => 'circle'])], more: [
+            'weeding' => (object) ['frame' => 'hugging', 'around' => 'layer', 'distance' => 4_000],
+        ])->cutPlan->sheets[0]->frame);
+        $roll = [Stock::roll('', 100_000, edge: 5_000), Stock::roll('other', 100_000)];
+        $faults = static fn (int $gap, Place ...$places): array => (new Nested(\array_values($places), $roll))->faults($gap);
+        $first = new Place($box, 0, 10_000, 0);
+
+        self::assertSame([], $faults(0, $first, new Place($box, 90, 30_000, 0)));
+        self::assertSame(['0 and 1 are too near each other'], $faults(0, $first, new Place($box, 0, 29_990, 19_990)));
+        self::assertSame([], $faults(0, $first, new Place($box, 0, 29_990, 19_990, 'other')), 'on another film');
+        self::assertSame(['0 and 1 are too near each other'], $faults(1_000, $first, new Place($box, 0, 30_990, 0)));
+        self::assertSame([], $faults(1_000, $first, new Place($box, 0, 31_000, 0)));
+        self::assertSame(['0 does not lie on the film'], $faults(0, new Place($box, 0, 4_999, 0)));
+        self::assertSame(['0 does not lie on the film'], $faults(0, new Place($box, 0, 5_000, -1)));
+        // Outlines may overlap by what they have more than their frames.
+        $wide = $circle->turned(0)->bounds()->right ?? 0;
+        $other = new Place($circle, 0, 10_000, $wide - 60);
+        self::assertTrue((new Place($circle, 0, 10_000, 0))->outline()->overlaps($other->outline()));
+        self::assertSame([], $faults(0, new Place($circle, 0, 10_000, 0), $other));
+        self::assertSame(['0 and 1 are too near each other'], $faults(0, new Place($circle, 0, 10_000, 0), new Place($circle, 0, 10_000, $wide - 300)));
+    }
+
     /** Against the same rule column by column. */
     public function testBoxesRestOnTheSkyline(): void
     {

@@ -78,33 +78,49 @@ final readonly class Nested
     }
 
     /**
-     * Checks the layout with the true frames: overlaps, gaps, film edges.
+     * Checks the layout by the true frames: overlaps, gaps, film edges.
      *
      * @return list<string> nothing where all is well
      */
     public function faults(int $gap): array
     {
         $faults = [];
-        $regions = \array_map(static fn (Place $place): Region => $place->region(), $this->places);
-        $boxes = \array_map(static fn (Region $region): Box => $region->bounds() ?? throw new \LogicException('A frame has an area.'), $regions);
         $usable = [];
         foreach ($this->stocks as $stock) {
-            $usable[$stock->id] = $stock->usable;
+            $usable[$stock->id] = $stock;
         }
+        $outlines = \array_map(static fn (Place $place): Region => $place->outline(), $this->places);
+        $boxes = \array_map(static fn (Region $region): Box => $region->bounds() ?? throw new \LogicException('A frame has an area.'), $outlines);
         foreach ($this->places as $one => $place) {
-            if (!$regions[$one]->subtract($usable[$place->stock])->isEmpty()) {
+            if (!self::liesOn($place, $boxes[$one], $usable[$place->stock])) {
                 $faults[] = "$one does not lie on the film";
             }
             for ($other = $one + 1, $count = \count($this->places); $other < $count; ++$other) {
                 if ($place->stock !== $this->places[$other]->stock || !$boxes[$one]->grown($gap)->overlaps($boxes[$other])) {
                     continue;
                 }
-                if (!$regions[$one]->intersect($regions[$other])->isEmpty() || ($gap > 0 && $regions[$one]->distanceTo($regions[$other]) < $gap - 1)) {
+                // Outlines contain their frames: only where they are too near do the frames have to be looked at.
+                if (self::areNear($outlines[$one], $outlines[$other], $gap) && self::areNear($place->region(), $this->places[$other]->region(), $gap)) {
                     $faults[] = "$one and $other are too near each other";
                 }
             }
         }
 
         return $faults;
+    }
+
+    private static function liesOn(Place $place, Box $box, Stock $stock): bool
+    {
+        $usable = $stock->usable->bounds();
+        if ($stock->isStraight() && null !== $usable && $usable->holds($box)) {
+            return true;
+        }
+
+        return $place->region()->subtract($stock->usable)->isEmpty();
+    }
+
+    private static function areNear(Region $one, Region $other, int $gap): bool
+    {
+        return $gap > 0 ? $one->distanceTo($other) < $gap - 1 : $one->overlaps($other);
     }
 }

@@ -79,7 +79,8 @@ final class Nesting
 
     private function best(?Nested $nested): Nested
     {
-        if (null !== $nested && $nested->isBetterThan($this->best)) {
+        // Whatever the raster and the slides made of it, a layout counts only if it is right by the true frames.
+        if (null !== $nested && $nested->isBetterThan($this->best) && [] === $nested->faults($this->gap)) {
             $this->best = $nested;
         }
 
