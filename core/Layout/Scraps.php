@@ -10,7 +10,7 @@ use Uvret\Layout\Nest\Nesting;
 use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Nest\Place;
 
-/** Chooses the scraps that are worth using before a roll is cut into. Lengths in µm. */
+/** Chooses the scraps that are worth using before a roll or a new sheet is cut into. Lengths in µm. */
 final class Scraps
 {
     /** What a scrap is worth, compared to film on the roll. */
@@ -20,32 +20,33 @@ final class Scraps
      * Smallest first: a scrap is used if that costs no more than without it. Pieces cost their film wherever they lie, waste of the roll as
      * much, waste of a scrap a quarter. What stays of a scrap and is large enough to be kept is no waste.
      *
-     * @param list<Piece> $pieces
-     * @param list<Stock> $scraps
-     * @param int         $gap      between frames
-     * @param int         $smallest side of a scrap that is kept
-     * @param list<Place> $pinned   a scrap on which one lies is used
+     * @param non-empty-list<Stock> $main     the roll, or sheets
+     * @param list<Piece>           $pieces
+     * @param list<Stock>           $scraps
+     * @param int                   $gap      between frames
+     * @param int                   $smallest side of a scrap that is kept
+     * @param list<Place>           $pinned   a scrap on which one lies is used
      *
-     * @return non-empty-list<Stock> those scraps in the order in which they are filled, and the roll last
+     * @return non-empty-list<Stock> those scraps in the order in which they are filled, and what is not a scrap last
      */
-    public static function before(Stock $roll, array $pieces, array $scraps, int $gap, int $smallest, array $pinned = []): array
+    public static function before(array $main, array $pieces, array $scraps, int $gap, int $smallest, array $pinned = []): array
     {
         \usort($scraps, static fn (Stock $a, Stock $b): int => $a->outline->area() <=> $b->outline->area());
         $taken = \array_map(static fn (Place $place): string => $place->stock, $pinned);
         $used = \array_values(\array_filter($scraps, static fn (Stock $scrap): bool => \in_array($scrap->id, $taken, true)));
         if ([] === $pieces) {
-            return [...$used, $roll];
+            return [...$used, ...$main];
         }
         $laid = static function (array $stocks) use ($pieces, $gap, $pinned): Nested {
             /** @var list<Stock> $stocks */
             return Nesting::steps($pieces, $stocks, $gap, 1, $pinned)->current();
         };
-        $best = $laid([...$used, $roll]);
+        $best = $laid([...$used, ...$main]);
         foreach ($scraps as $scrap) {
             if (\in_array($scrap, $used, true)) {
                 continue;
             }
-            $with = $laid([...$used, $scrap, $roll]);
+            $with = $laid([...$used, $scrap, ...$main]);
             if ([\count($with->left), self::cost($with, $smallest)] <= [\count($best->left), self::cost($best, $smallest)]) {
                 [$used, $best] = [[...$used, $scrap], $with];
             }
@@ -53,7 +54,7 @@ final class Scraps
         // What the others made needless is left alone.
         $needed = $best->ends();
 
-        return [...\array_values(\array_filter($used, static fn (Stock $scrap): bool => isset($needed[$scrap->id]))), $roll];
+        return [...\array_values(\array_filter($used, static fn (Stock $scrap): bool => isset($needed[$scrap->id]))), ...$main];
     }
 
     /** Film that a layout takes, in µm² of the roll. */

@@ -135,20 +135,21 @@ final readonly class CutRoom
     /**
      * A film of a layout.
      *
-     * @param array<string, mixed> $laid  what it comes to when it is cut, for CutRun
-     * @param Stock|null           $scrap the scrap that must be in the cutter; null for the roll
+     * @param array<string, mixed> $laid    what it comes to when it is cut, for CutRun
+     * @param Stock|null           $sheet   the sheet or scrap that is cut; null for the roll
+     * @param bool                 $isScrap whether just that scrap must be in the cutter
      *
      * @throws BadRequest where the cutter is not made ready for it
      */
-    public function cutLaidOut(CutSheet $sheet, string $title, array $laid, ?Stock $scrap): CutRun
+    public function cutLaidOut(CutSheet $cut, string $title, array $laid, ?Stock $sheet, bool $isScrap): CutRun
     {
         $loaded = $this->loaded();
-        if (null !== $scrap && self::isOther($scrap, $loaded)) {
-            [$width, $length] = [\round($scrap->width() / 1_000), \round($scrap->length() / 1_000)];
+        if (null !== $sheet && $isScrap && self::isOther($sheet, $loaded)) {
+            [$width, $length] = [\round($sheet->width() / 1_000), \round($sheet->length() / 1_000)];
             throw BadRequest::field('cutter', "This is cut from a scrap of $width × $length mm. Load that scrap.");
         }
 
-        return $this->start('', $title, $sheet, [], true, $laid, null === $scrap ? self::EDGE : 0);
+        return $this->start('', $title, $cut, [], true, $laid, null === $sheet ? self::EDGE : 0);
     }
 
     /**

@@ -51,8 +51,12 @@ class FilmLayout
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
     }
 
-    /** Takes pieces off that are cut. Copies that stay keep their numbers: an item counts the copies that are not cut yet. */
-    public function takeOff(string $stock): void
+    /**
+     * Takes pieces off that are cut. An item counts the copies that are not cut yet.
+     *
+     * @param int $length of roll or sheet that is cut, in µm
+     */
+    public function takeOff(string $stock, int $length): void
     {
         $items = $this->items();
         $gone = [];
@@ -72,8 +76,9 @@ class FilmLayout
         $this->items = \json_encode($items, \JSON_THROW_ON_ERROR);
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
         // The zones of a mat stay where they are.
-        $gone = 'roll' === $stock && !$this->onMat ? ['length' => 0, 'boxes' => 0] : [];
-        $this->result = \json_encode([...$gone, 'used' => 0] + $this->result(), \JSON_THROW_ON_ERROR);
+        $result = $this->result();
+        $left = $this->onMat ? $result['length'] : \max(0, $result['length'] - $length);
+        $this->result = \json_encode(['length' => $left, 'boxes' => 0 === $left ? 0 : $result['boxes'], 'used' => 0] + $result, \JSON_THROW_ON_ERROR);
     }
 
     /** @return list<array{design: string, copies: int}> */

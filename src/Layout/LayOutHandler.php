@@ -44,8 +44,8 @@ final readonly class LayOutHandler
         $shop = ShopLayout::of(($this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage())->layout);
         $all = $this->pieces->of($layout, $rack);
         if ([] !== $all) {
-            [$roll, $scraps] = $this->pieces->stocks($all[0]->sheet->film, $shop, $layout->onMat);
-            $task = LayoutTask::of($layout, $all, $roll, $scraps, $rack, $shop, $asked->keep);
+            [$main, $scraps] = $this->pieces->stocks($layout, $all[0]->sheet->film, $shop, \count($all));
+            $task = LayoutTask::of($layout, $all, $main, $scraps, $rack, $shop, $asked->keep);
             if (!$this->improve($layout, $task, $shop->seconds, $asked)) {
                 return;
             }

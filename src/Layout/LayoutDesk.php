@@ -219,7 +219,7 @@ final readonly class LayoutDesk
         $open = $this->open($layout);
         $nested = new Nested(\array_values($open->places), $open->stocks);
         $layout->result = \json_encode(
-            ['length' => $nested->ends()[LayoutPieces::ROLL] ?? 0, 'used' => $nested->used] + $layout->result(),
+            ['length' => LayoutPieces::length($nested), 'used' => $nested->used] + $layout->result(),
             \JSON_THROW_ON_ERROR,
         );
         // What a worker finds from now on would not know of it.
@@ -272,6 +272,7 @@ final readonly class LayoutDesk
                 }, $kept),
             ],
             $use->stock->isRoll ? null : $use->stock,
+            LayoutPieces::isScrap($stock),
         );
     }
 
@@ -318,8 +319,8 @@ final readonly class LayoutDesk
         if ([] === $pieces) {
             return new OpenLayout($layout, [], [], []);
         }
-        [$roll, $scraps] = $this->pieces->stocks($pieces[0]->sheet->film, $this->shop(), $layout->onMat);
-        $stocks = [...$scraps, $roll];
+        [$main, $scraps] = $this->pieces->stocks($layout, $pieces[0]->sheet->film, $this->shop(), \count($pieces));
+        $stocks = [...$scraps, ...$main];
 
         $ids = \array_map(static fn (Stock $stock): string => $stock->id, $stocks);
 

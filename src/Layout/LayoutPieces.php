@@ -12,6 +12,7 @@ use Uvret\App\Repository\FilmScraps;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\CutSheet;
 use Uvret\Design\Film;
+use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Stock;
@@ -22,6 +23,25 @@ final readonly class LayoutPieces
 {
     /** The id of the roll among stocks; scraps have their own. */
     public const ROLL = 'roll';
+
+    /** What the ids of sheets begin with. */
+    public const SHEET = 'sheet-';
+
+    public static function isScrap(string $stock): bool
+    {
+        return self::ROLL !== $stock && !\str_starts_with($stock, self::SHEET);
+    }
+
+    /** Film that a layout takes beside scraps, in µm along it. */
+    public static function length(Nested $nested): int
+    {
+        $length = 0;
+        foreach ($nested->films() as $use) {
+            $length += self::isScrap($use->stock->id) ? 0 : $use->film->bounds()->top ?? 0;
+        }
+
+        return $length;
+    }
 
     public function __construct(
         private Drafting $drafting,
@@ -53,16 +73,17 @@ final readonly class LayoutPieces
     }
 
     /**
-     * The roll, and the scraps of the film that are wide enough to be used; for a zone of the mat a film of its width.
+     * The roll, or as many sheets as there are pieces, and the scraps of the film that are wide enough to be used. For a zone of the mat a
+     * film of its width.
      *
-     * @return array{Stock, list<Stock>}
+     * @return array{non-empty-list<Stock>, list<Stock>}
      *
      * @throws StockException where the roll has no usable width
      */
-    public function stocks(Film $film, ShopLayout $shop, bool $onMat): array
+    public function stocks(FilmLayout $layout, Film $film, ShopLayout $shop, int $pieces): array
     {
-        if ($onMat) {
-            return [Stock::roll(self::ROLL, \min($film->width, $shop->mat->usableWidth())), []];
+        if ($layout->onMat) {
+            return [[Stock::roll(self::ROLL, \min($film->width, $shop->mat->usableWidth()))], []];
         }
         $scraps = [];
         foreach ($this->scraps->of($film->id) as $scrap) {
@@ -73,8 +94,25 @@ final readonly class LayoutPieces
             }
         }
 
+        if ($shop->hasSheets()) {
+            ['width' => $width, 'length' => $length] = $shop->sheet;
+
+            return [\array_map(
+                static fn (int $sheet): Stock => Stock::sheet(self::SHEET.$sheet, \min($film->width, $width), $length, $shop->edge),
+                \range(1, \max(1, $pieces, ...self::sheets($layout))),
+            ), $scraps];
+        }
+
         // A roll that is too short is told on the page; the layout goes on as if it were longer.
-        return [Stock::roll(self::ROLL, $film->width, edge: $shop->edge), $scraps];
+        return [[Stock::roll(self::ROLL, $film->width, edge: $shop->edge)], $scraps];
+    }
+
+    /** @return list<int> numbers of the sheets in use: those that are cut leave gaps */
+    private static function sheets(FilmLayout $layout): array
+    {
+        $sheets = \array_filter(\array_column($layout->places(), 'stock'), static fn (string $stock): bool => \str_starts_with($stock, self::SHEET));
+
+        return \array_map(static fn (string $stock): int => (int) \substr($stock, \strlen(self::SHEET)), \array_values($sheets));
     }
 
     /**

@@ -22,7 +22,7 @@ final readonly class LayoutTask
     /**
      * @param list<LaidPiece>      $free
      * @param array<string, Place> $pinned places that stay, by item and copy
-     * @param list<Stock>          $stocks scraps that are worth using, and the roll last
+     * @param list<Stock>          $stocks scraps that are worth using, then the roll or sheets
      * @param int                  $boxes  film that all frames take as boxes, in µm
      */
     private function __construct(
@@ -36,13 +36,14 @@ final readonly class LayoutTask
     }
 
     /**
-     * @param list<LaidPiece> $all    at least one
-     * @param list<Stock>     $scraps
-     * @param bool            $keep   whether unchanged pieces stay where they are, too
+     * @param list<LaidPiece>       $all    at least one
+     * @param non-empty-list<Stock> $main   the roll, or sheets
+     * @param list<Stock>           $scraps
+     * @param bool                  $keep   whether unchanged pieces stay where they are, too
      */
-    public static function of(FilmLayout $layout, array $all, Stock $roll, array $scraps, FilmSettings $rack, ShopLayout $shop, bool $keep): self
+    public static function of(FilmLayout $layout, array $all, array $main, array $scraps, FilmSettings $rack, ShopLayout $shop, bool $keep): self
     {
-        $pinned = self::stay($layout, $all, [$roll->id, ...\array_map(static fn (Stock $scrap): string => $scrap->id, $scraps)], $keep);
+        $pinned = self::stay($layout, $all, \array_map(static fn (Stock $stock): string => $stock->id, [...$main, ...$scraps]), $keep);
         $free = \array_values(\array_filter($all, static fn (LaidPiece $piece): bool => !isset($pinned["$piece->item $piece->copy"])));
         $frames = \array_map(static fn (LaidPiece $piece): Box => $piece->piece->frame->bounds() ?? throw new \LogicException('A frame has an area.'), $all);
 
@@ -50,8 +51,8 @@ final readonly class LayoutTask
             layout: $layout,
             free: $free,
             pinned: $pinned,
-            stocks: Scraps::before($roll, self::pieces($free), $scraps, $shop->gap, $shop->smallest, \array_values($pinned)),
-            boxes: Boxes::length($frames, self::usableWidth($roll), $shop->gap, [] !== \array_intersect([90, 270], $rack->turns)),
+            stocks: Scraps::before($main, self::pieces($free), $scraps, $shop->gap, $shop->smallest, \array_values($pinned)),
+            boxes: Boxes::length($frames, self::usableWidth($main[0]), $shop->gap, [] !== \array_intersect([90, 270], $rack->turns)),
             gap: $shop->gap,
         );
     }
@@ -75,7 +76,7 @@ final readonly class LayoutTask
             [$places, $left] = $this->named($nested);
             $this->layout->places = \json_encode($places, \JSON_THROW_ON_ERROR);
             $there = [
-                'length' => $nested->ends()[LayoutPieces::ROLL] ?? 0,
+                'length' => LayoutPieces::length($nested),
                 'boxes' => $this->boxes,
                 'used' => $nested->used,
                 'left' => $left,

@@ -41,12 +41,14 @@ final readonly class OpenLayout
         return $pieces;
     }
 
-    /** What lies on one film; null where nothing does. */
+    /** What lies on one film; null where nothing does. A sheet or scrap is in the cutter as a whole. */
     public function on(string $stock): ?FilmUse
     {
         $on = \array_values(\array_filter($this->places, static fn (Place $place): bool => $place->stock === $stock));
 
-        return (new Nested($on, $this->stocks))->films()[0] ?? null;
+        $use = (new Nested($on, $this->stocks))->films()[0] ?? null;
+
+        return null === $use || $use->stock->isRoll ? $use : new FilmUse($use->stock, $use->stock->outline, $use->places);
     }
 
     /**

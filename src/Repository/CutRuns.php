@@ -12,6 +12,7 @@ use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\CutState;
 use Uvret\App\Entity\FilmLayout;
 use Uvret\App\Entity\LayoutState;
+use Uvret\App\Layout\LayoutPieces;
 
 /** Cuts: those that are under way, and what became of others. The page writes what it wants, the worker all else. */
 final readonly class CutRuns
@@ -124,10 +125,10 @@ final readonly class CutRuns
             $this->connection->executeStatement(
                 "UPDATE rack_film SET version = version + 1,
                  shop = json_set(shop, '$.stock', max(0, coalesce(json_extract(shop, '$.stock'), 0) - ?)) WHERE id = ?",
-                ['roll' === ($laid['stock'] ?? 'roll') ? $run->length : 0, $run->film],
+                [LayoutPieces::isScrap($laid['stock'] ?? LayoutPieces::ROLL) ? 0 : $run->length, $run->film],
             );
             if (null !== $laid) {
-                $this->clearUp($laid);
+                $this->clearUp($laid, $run->length);
             }
         });
     }
@@ -136,8 +137,9 @@ final readonly class CutRuns
      * A film of a layout is cut: the scrap that it was is used up, what is left over is offered, and its pieces are no longer laid out.
      *
      * @param array{film: string, stock: string, designs: array<string, int>, kept: list<list<list<int>>>} $laid
+     * @param int                                                                                          $length of film that it took
      */
-    private function clearUp(array $laid): void
+    private function clearUp(array $laid, int $length): void
     {
         $this->connection->delete('film_scrap', ['id' => $laid['stock']]);
         foreach ($laid['kept'] as $rings) {
@@ -152,7 +154,7 @@ final readonly class CutRuns
         $layout = $this->entities->find(FilmLayout::class, $laid['film']);
         if (null !== $layout) {
             $this->entities->refresh($layout);
-            $layout->takeOff($laid['stock']);
+            $layout->takeOff($laid['stock'], LayoutPieces::isScrap($laid['stock']) ? 0 : $length);
             ++$layout->revision;
             $this->connection->update('film_layout', [
                 'items' => $layout->items,

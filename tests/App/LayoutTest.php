@@ -49,6 +49,7 @@ final class LayoutTest extends ApiCase
             'seconds' => 1,
             'numbers' => false,
             'mat' => ['width' => 305_000, 'length' => 600_000, 'edge' => 6_000],
+            'sheet' => ['width' => 0, 'length' => 0],
         ]));
     }
 
@@ -286,6 +287,27 @@ final class LayoutTest extends ApiCase
         $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 3]], 'onMat' => true]);
         $this->work();
         self::assertMatchesRegularExpression('/^The mat is [\d.]+ mm too short\. /', $this->cut('roll', 422)->string('detail'));
+    }
+
+    public function testFilmsThatComeInSheetsUseTheFewest(): void
+    {
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('layout.sheet', ['width' => 305_000, 'length' => 305_000]));
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 3]]]);
+        $this->work();
+        $sunup = $this->film('sunup');
+        // A badge of 210 mm fills a sheet of 305 mm; the last sheet is cut off behind it.
+        self::assertSame(['sheet-1', 'sheet-2', 'sheet-3'], \array_column((array) $sunup->get('stocks'), 'id'));
+        self::assertSame(['sheet', 'sheet', 'sheet'], \array_column((array) $sunup->get('stocks'), 'kind'));
+        self::assertGreaterThan(2 * 305_000 + 210_000, $sunup->int('length'));
+        self::assertLessThan(3 * 305_000, $sunup->int('length'));
+
+        $this->cutter->press('load', ['id' => 'sunup', 'name' => 'Sun-up', 'width' => 305, 'left' => 305, 'side' => 'carrier down']);
+        $this->send('POST', '/api/layouts/sunup/cut', ['stock' => 'sheet-2'], 201);
+        $this->untilCut();
+        $left = $this->film('sunup');
+        self::assertSame($sunup->int('length') - 305_000, $left->int('length'));
+        self::assertSame(['sheet-1', 'sheet-3'], \array_column((array) $left->get('pieces'), 'stock'));
     }
 
     public function testAFilmThatRunsShortSaysWhatFitsOnScrapsOfOthers(): void

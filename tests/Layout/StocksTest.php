@@ -103,17 +103,17 @@ final class StocksTest extends TestCase
         $name = Piece::of((new Box(0, 0, 110_000, 45_000))->toRegion());
 
         $ids = static fn (array $stocks): array => \array_column($stocks, 'id');
-        self::assertSame(['small', 'roll'], $ids(Scraps::before($roll, [$name], [$large, $small, $odd], 0, 60_000)));
+        self::assertSame(['small', 'roll'], $ids(Scraps::before([$roll], [$name], [$large, $small, $odd], 0, 60_000)));
         // A quarter of a large scrap may go where the rest is still worth keeping.
-        self::assertSame(['large', 'roll'], $ids(Scraps::before($roll, [$name], [$large, $odd], 0, 60_000)));
+        self::assertSame(['large', 'roll'], $ids(Scraps::before([$roll], [$name], [$large, $odd], 0, 60_000)));
         // Nothing that is worth keeping would be left of it, and the piece just fits the width of a narrow roll.
         $cross = Piece::of((new Box(0, 0, 150_000, 150_000))->toRegion());
         $narrow = Stock::roll('roll', 160_000);
-        self::assertSame(['roll'], $ids(Scraps::before($narrow, [$cross], [$large], 0, 190_000)));
-        self::assertSame(['large', 'roll'], $ids(Scraps::before($roll, [$cross], [$large], 0, 190_000)), 'waste of a scrap costs less than of a roll');
+        self::assertSame(['roll'], $ids(Scraps::before([$narrow], [$cross], [$large], 0, 190_000)));
+        self::assertSame(['large', 'roll'], $ids(Scraps::before([$roll], [$cross], [$large], 0, 190_000)), 'waste of a scrap costs less than of a roll');
         $pinned = [new Place($cross, 0, 1_000, 1_000, 'large')];
-        self::assertSame(['large', 'roll'], $ids(Scraps::before($roll, [$cross], [$large], 0, 190_000, $pinned)), 'a pin keeps its scrap');
-        self::assertSame(['large', 'roll'], $ids(Scraps::before($roll, [], [$large, $small], 0, 190_000, $pinned)));
+        self::assertSame(['large', 'roll'], $ids(Scraps::before([$roll], [$cross], [$large], 0, 190_000, $pinned)), 'a pin keeps its scrap');
+        self::assertSame(['large', 'roll'], $ids(Scraps::before([$roll], [], [$large, $small], 0, 190_000, $pinned)));
     }
 
     public function testWhatRunsShortMayFitOnOtherScraps(): void

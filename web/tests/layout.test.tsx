@@ -49,8 +49,8 @@ const film: FilmLayoutCard = {
     price: 10,
     stock: 14_200_000,
     stocks: [
-        { id: 'scrap', isRoll: false, width: 210_000, length: 340_000, outline: 'M0 0 1 1 0 1Z' },
-        { id: 'roll', isRoll: true, width: 500_000, length: 1_500_000, outline: '' },
+        { id: 'scrap', kind: 'scrap', width: 210_000, length: 340_000, outline: 'M0 0 1 1 0 1Z' },
+        { id: 'roll', kind: 'roll', width: 500_000, length: 1_500_000, outline: '' },
     ],
     shapes: { cap: { ink: 'M1 1 2 2 1 2Z', frame: 'M0 0 3 0 3 3Z' } },
     pieces: [piece(0), piece(1, { x: 80_000 }), piece(2, { stock: 'scrap' })],
@@ -202,9 +202,26 @@ describe('films that are laid out', () => {
         const chalk = screen.getByRole('region', { name: 'Chalk, 1.50 m of film' });
         expect(chalk.textContent).toContain('as boxes 1.70 m · 0.20 m saved');
         expect(chalk.textContent).toContain('20 % waste');
-        expect(chalk.textContent).toContain('Scrap 210 × 340 mm');
+        expect(chalk.textContent).toContain('scrap 210 × 340 mm');
         expect(chalk.querySelectorAll('[data-part=laid]')).toHaveLength(3);
         expect(screen.queryByText('Stop here')).toBeNull();
+    });
+
+    it('come in sheets, each sent by itself', () => {
+        const sheet = (number: number) =>
+            ({
+                id: `sheet-${number}`,
+                kind: 'sheet',
+                width: 305_000,
+                length: 508_000,
+                outline: 'M0 0 1 1 0 1Z',
+            }) as const;
+        const pieces = [piece(0, { stock: 'sheet-1' }), piece(1, { stock: 'sheet-2' })];
+        show({ ...film, stocks: [sheet(1), sheet(2), sheet(3)], pieces });
+        expect(screen.getAllByRole('button', { name: /^Send / }).map(({ textContent }) => textContent)).toEqual([
+            'Send sheet 1, 305 × 508 mm',
+            'Send sheet 2, 305 × 508 mm',
+        ]);
     });
 
     it('can be stopped while better ones are looked for, and not be sent until then', async () => {

@@ -5,20 +5,21 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
+use Uvret\App\Layout\LayoutPieces;
 use Uvret\Layout\Stock;
 
 /** A roll or scrap that pieces are laid on. Lengths are in µm. */
-#[OA\Schema(schema: 'LaidStock', required: ['id', 'isRoll', 'width', 'length', 'outline'])]
+#[OA\Schema(schema: 'LaidStock', required: ['id', 'kind', 'width', 'length', 'outline'])]
 final readonly class LaidStock
 {
     private function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property]
-        public bool $isRoll,
+        #[OA\Property(enum: ['roll', 'sheet', 'scrap'])]
+        public string $kind,
         #[OA\Property]
         public int $width,
-        #[OA\Property(description: 'Of a scrap all of it; of the roll the length in use.')]
+        #[OA\Property(description: 'Of the roll the length in use.')]
         public int $length,
         #[OA\Property(description: 'SVG path data: x along the film, y across it; empty for the roll.')]
         public string $outline,
@@ -29,7 +30,7 @@ final readonly class LaidStock
     {
         return new self(
             $stock->id,
-            $stock->isRoll,
+            $stock->isRoll ? 'roll' : (LayoutPieces::isScrap($stock->id) ? 'scrap' : 'sheet'),
             $stock->width(),
             $stock->isRoll ? $used : $stock->length(),
             $stock->isRoll ? '' : LaidShape::path($stock->outline->transform(LaidPieceCard::alongFilm($stock))),

@@ -8,11 +8,12 @@ use OpenApi\Attributes as OA;
 use Uvret\Layout\Mat;
 
 /** How the shop lays layers out on film. Lengths are in µm. */
-#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds', 'numbers', 'mat'])]
+#[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds', 'numbers', 'mat', 'sheet'])]
 final readonly class ShopLayout
 {
     private const MOST = 100_000;
 
+    /** @param array{width: int, length: int} $sheet */
     private function __construct(
         #[OA\Property(description: 'Between frames.', maximum: 100000, minimum: 0)]
         public int $gap,
@@ -30,6 +31,11 @@ final readonly class ShopLayout
             new OA\Property(property: 'edge', description: 'Kept free all round.', type: 'integer', maximum: 40000, minimum: 0),
         ], type: 'object')]
         public Mat $mat,
+        #[OA\Property(description: 'Sheets that films come in; 0 × 0 where they come on rolls.', required: ['width', 'length'], properties: [
+            new OA\Property(property: 'width', type: 'integer', maximum: 2000000, minimum: 0),
+            new OA\Property(property: 'length', type: 'integer', maximum: 2000000, minimum: 0),
+        ], type: 'object')]
+        public array $sheet,
     ) {
     }
 
@@ -46,6 +52,7 @@ final readonly class ShopLayout
             seconds: $number('seconds', 20),
             numbers: \is_array($set) && true === ($set['numbers'] ?? false),
             mat: self::mat(\is_array($set) && \is_array($set['mat'] ?? null) ? $set['mat'] : []),
+            sheet: self::sheet(\is_array($set) && \is_array($set['sheet'] ?? null) ? $set['sheet'] : []),
         );
     }
 
@@ -55,6 +62,24 @@ final readonly class ShopLayout
         $number = static fn (string $name, int $usual): int => \is_int($set[$name] ?? null) ? $set[$name] : $usual;
 
         return Mat::of($number('width', 305_000), $number('length', 610_000), $number('edge', 6_000));
+    }
+
+    /**
+     * @param array<mixed> $set likewise
+     *
+     * @return array{width: int, length: int}
+     */
+    private static function sheet(array $set): array
+    {
+        $number = static fn (string $name): int => \is_int($set[$name] ?? null) ? $set[$name] : 0;
+
+        return ['width' => $number('width'), 'length' => $number('length')];
+    }
+
+    /** Whether films come in sheets. */
+    public function hasSheets(): bool
+    {
+        return $this->sheet['width'] > 0 && $this->sheet['length'] > 0;
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -71,6 +96,10 @@ final readonly class ShopLayout
                 $fields->part('mat')->number('length', 'Type from 100 mm to 2 m.', 100_000, 2_000_000),
                 $fields->part('mat')->number('edge', 'Type from 0 to 40 mm.', 0, 40_000),
             ),
+            sheet: [
+                'width' => $fields->part('sheet')->number('width', 'Type up to 2 m, 0 for rolls.', 0, 2_000_000),
+                'length' => $fields->part('sheet')->number('length', 'Type up to 2 m, 0 for rolls.', 0, 2_000_000),
+            ],
         );
     }
 }

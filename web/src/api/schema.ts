@@ -2401,9 +2401,10 @@ export interface components {
         /** @description A roll or scrap that pieces are laid on. Lengths are in µm. */
         LaidStock: {
             id: string;
-            isRoll: boolean;
+            /** @enum {string} */
+            kind: "roll" | "sheet" | "scrap";
             width: number;
-            /** @description Of a scrap all of it; of the roll the length in use. */
+            /** @description Of the roll the length in use. */
             length: number;
             /** @description SVG path data: x along the film, y across it; empty for the roll. */
             outline: string;
@@ -2894,6 +2895,11 @@ export interface components {
                 length: number;
                 /** @description Kept free all round. */
                 edge: number;
+            };
+            /** @description Sheets that films come in; 0 × 0 where they come on rolls. */
+            sheet: {
+                width: number;
+                length: number;
             };
         };
         /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */

@@ -163,6 +163,33 @@ function Settings({ now }: { now: Shop }) {
                     ))}
                 </div>
             </fieldset>
+            <fieldset className="-mt-2 grid gap-1.5 text-xs">
+                <legend className="mb-1 text-xs text-quiet">Film sheets; 0 if films come on rolls</legend>
+                <div className="grid grid-cols-2 gap-x-6">
+                    {(['width', 'length'] as const).map((side) => (
+                        <span key={side} className="flex items-center justify-between gap-2">
+                            {side === 'width' ? 'Width' : 'Length'}
+                            <NumberField
+                                label={`${side === 'width' ? 'Width' : 'Length'} of film sheets`}
+                                unit="mm"
+                                value={value.layout.sheet[side] / 1000}
+                                least={0}
+                                most={2000}
+                                digits={1}
+                                onChange={(length) =>
+                                    change((shop) => ({
+                                        ...shop,
+                                        layout: {
+                                            ...shop.layout,
+                                            sheet: { ...shop.layout.sheet, [side]: Math.round(1000 * length) },
+                                        },
+                                    }))
+                                }
+                            />
+                        </span>
+                    ))}
+                </div>
+            </fieldset>
             <label className="-mt-2 flex items-baseline gap-2 text-xs">
                 <input
                     type="checkbox"

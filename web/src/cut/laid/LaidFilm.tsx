@@ -2,6 +2,7 @@ import type { CutRunCard, FilmLayoutCard, LaidStock, Spot } from '../../api/clie
 import type { Finish } from '../../film/finishes';
 import { FilmPicture } from '../FilmPicture';
 import { metres } from '../times';
+import { nameOf } from './chosen';
 import { LaidPiece } from './LaidPiece';
 import { useDrag } from './useDrag';
 
@@ -88,20 +89,18 @@ interface StockProps {
 
 function OnStock({ film, stock, scale, piece, hands, run, onPiece }: StockProps) {
     const pieces = film.pieces.filter((one) => one.stock === stock.id);
-    if (stock.isRoll && pieces.length === 0) {
+    if (pieces.length === 0) {
         return null;
     }
     return (
         <figure>
-            {!stock.isRoll && (
-                <figcaption className="text-xs text-quiet">
-                    Scrap {Math.round(stock.width / 1000)} × {Math.round(stock.length / 1000)} mm
-                </figcaption>
+            {stock.kind !== 'roll' && (
+                <figcaption className="text-xs text-quiet first-letter:uppercase">{nameOf(stock)}</figcaption>
             )}
             <FilmPicture
                 film={{ id: film.film, colour: film.colour, finish: film.finish as Finish }}
                 width={stock.width}
-                end={stock.length + (stock.isRoll ? BEYOND : 2_000)}
+                end={stock.length + (stock.kind === 'roll' ? BEYOND : 2_000)}
                 scale={scale}
                 outline={stock.outline}
             >

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { useCutKeys } from '../cutKeys';
 import { formats } from '../formats';
 import { metres } from '../times';
+import { nameOf } from './chosen';
 import { spotOf, turned } from './spots';
 import type { useDesk } from './useLayouts';
 
@@ -94,9 +95,7 @@ export function LaidPanel({ film, piece, busy, desk }: Props) {
                     >
                         {film.mat
                             ? 'Send this zone to the cutter'
-                            : stock.isRoll
-                              ? 'Send the roll to the cutter'
-                              : `Send scrap ${Math.round(stock.width / 1000)} × ${Math.round(stock.length / 1000)} mm`}
+                            : `Send ${nameOf(stock)}${stock.kind === 'roll' ? ' to the cutter' : ''}`}
                     </Button>
                 ))}
             </div>
@@ -106,7 +105,7 @@ export function LaidPanel({ film, piece, busy, desk }: Props) {
             <div className="mt-3 grid gap-1">
                 {inUse.map((stock) => (
                     <p key={stock.id} className="flex items-baseline gap-2 text-xs text-quiet">
-                        {film.mat ? 'Zone' : stock.isRoll ? 'Roll' : 'Scrap'}
+                        <span className="first-letter:uppercase">{film.mat ? 'zone' : stock.kind}</span>
                         {formats.map(([format, name]) => (
                             <a
                                 key={format}

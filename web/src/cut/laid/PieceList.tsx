@@ -30,7 +30,7 @@ export function PieceList({ films, open, onClose }: Props) {
                                     <td className="font-semibold">{number + 1}</td>
                                     <td>{name}</td>
                                     <td>{copy}</td>
-                                    <td>{stock === 'roll' ? 'roll' : stock === '' ? 'not laid out' : 'scrap'}</td>
+                                    <td>{stock === '' ? 'not laid out' : kindOf(film, stock)}</td>
                                 </tr>
                             ))}
                         </tbody>
@@ -45,4 +45,10 @@ export function PieceList({ films, open, onClose }: Props) {
             </div>
         </Modal>
     );
+}
+
+/** The kind of film that a piece is cut from, and of a sheet its number. */
+function kindOf({ stocks }: FilmLayoutCard, id: string): string {
+    const kind = stocks.find((stock) => stock.id === id)?.kind ?? '';
+    return kind === 'sheet' ? `sheet ${id.replace(/^\D+/, '')}` : kind;
 }

@@ -1,4 +1,4 @@
-import type { FilmLayoutCard, JobCard } from '../../api/client';
+import type { FilmLayoutCard, JobCard, LaidStock } from '../../api/client';
 import { hindrance } from '../waiting';
 
 export interface Item {
@@ -57,3 +57,13 @@ export const dueDays = (jobs: readonly JobCard[]): string[] => [
             .sort(),
     ),
 ];
+
+/** What a film is called that pieces lie on. */
+export function nameOf({ id, kind, width, length }: LaidStock): string {
+    const size = `${Math.round(width / 1000)} × ${Math.round(length / 1000)} mm`;
+    return kind === 'roll'
+        ? 'the roll'
+        : kind === 'scrap'
+          ? `scrap ${size}`
+          : `sheet ${id.replace(/^\D+/, '')}, ${size}`;
+}
