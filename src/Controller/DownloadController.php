@@ -11,7 +11,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Cutting\CutRoom;
-use Uvret\App\Layout\LayoutDesk;
+use Uvret\App\Layout\LaidCuts;
 use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\File\CutterFiles;
@@ -54,9 +54,9 @@ final readonly class DownloadController
 
     /** A film of a layout. */
     #[Route('/api/layouts/{film}/{stock}.{format}', requirements: ['format' => 'svg|hpgl|dxf|pdf'], methods: 'GET')]
-    public function layout(string $film, string $stock, string $format, LayoutDesk $desk): Response
+    public function layout(string $film, string $stock, string $format, LaidCuts $cuts): Response
     {
-        $sheet = $desk->sheet($film, $stock) ?? throw new NotFoundHttpException('Nothing is laid out on that film.');
+        $sheet = $cuts->sheet($film, $stock) ?? throw new NotFoundHttpException('Nothing is laid out on that film.');
         $written = $this->formats->named($format) ?? throw new NotFoundHttpException("Layouts are not written as $format.");
 
         return $this->file($written->write($this->knife->plan($sheet, new KnifeSettings())), "layout-$film.$format", $written->mediaType());

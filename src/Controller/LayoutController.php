@@ -11,7 +11,9 @@ use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Shape\CutRunCard;
 use Uvret\App\Api\Shape\Fields;
 use Uvret\App\Api\Shape\Spot;
+use Uvret\App\Layout\LaidCuts;
 use Uvret\App\Layout\LayoutDesk;
+use Uvret\App\Layout\Placing;
 
 /** Layers of one or more jobs laid out on their films. */
 final readonly class LayoutController
@@ -20,8 +22,11 @@ final readonly class LayoutController
 
     private const COPIES = 500;
 
-    public function __construct(private LayoutDesk $desk)
-    {
+    public function __construct(
+        private LayoutDesk $desk,
+        private Placing $placing,
+        private LaidCuts $cuts,
+    ) {
     }
 
     #[Route('/api/layouts', methods: 'GET')]
@@ -100,7 +105,7 @@ final readonly class LayoutController
     ])]
     public function try(string $film, int $number, Request $request): JsonResponse
     {
-        return new JsonResponse($this->desk->tryOut($film, $number, Spot::from(Fields::fromJson($request->getContent()))));
+        return new JsonResponse($this->placing->tryOut($film, $number, Spot::from(Fields::fromJson($request->getContent()))));
     }
 
     #[Route('/api/layouts/{film}/pieces/{number}', requirements: ['number' => '\d+'], methods: 'PUT')]
@@ -115,7 +120,7 @@ final readonly class LayoutController
     {
         $fields = Fields::fromJson($request->getContent());
 
-        return new JsonResponse($this->desk->move($film, $number, Spot::from($fields), $fields->is('pinned')));
+        return new JsonResponse($this->desk->card($this->placing->move($film, $number, Spot::from($fields), $fields->is('pinned'))));
     }
 
     #[Route('/api/layouts/{film}/cut', methods: 'POST')]
@@ -135,6 +140,6 @@ final readonly class LayoutController
     {
         $stock = Fields::fromJson($request->getContent())->text('stock', 'Choose the roll or a scrap.');
 
-        return new JsonResponse(CutRunCard::of($this->desk->cut($film, $stock)), 201);
+        return new JsonResponse(CutRunCard::of($this->cuts->cut($film, $stock)), 201);
     }
 }

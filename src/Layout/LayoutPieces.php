@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Layout;
 
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\FilmSettings;
 use Uvret\App\Api\Shape\ShopLayout;
@@ -55,7 +56,12 @@ final readonly class LayoutPieces
     {
         $pieces = [];
         foreach ($layout->items() as $item => ['design' => $id, 'copies' => $copies]) {
-            $design = $this->designs->get($id);
+            try {
+                $design = $this->designs->get($id);
+            } catch (NotFoundHttpException) {
+                // It was taken out of its job.
+                continue;
+            }
             $plan = $this->drafting->draft($design->document)->plan;
             foreach ($plan->cutPlan->sheets as $sheet) {
                 if ($sheet->film->id !== $layout->film) {

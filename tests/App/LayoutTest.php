@@ -148,6 +148,18 @@ final class LayoutTest extends ApiCase
         }
     }
 
+    public function testADesignTakenOutOfItsJobLeavesTheLayoutAndComesBack(): void
+    {
+        $this->laid();
+        $this->client->request('DELETE', '/api/designs/launch-cap');
+        self::assertResponseIsSuccessful();
+        $left = $this->film('chalk');
+        self::assertSame([], self::of($left, static fn (Json $piece): bool => 'launch-cap' === $piece->get('design')));
+        self::assertCount(7, (array) $left->get('pieces'));
+        $this->client->request('POST', '/api/designs/launch-cap/restore');
+        self::assertCount(10, (array) $this->film('chalk')->get('pieces'));
+    }
+
     public function testWhatIsCutLeavesTheLayoutTheRackAndTheScrapAndLeavesScraps(): void
     {
         $this->laid();

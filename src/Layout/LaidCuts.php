@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Layout;
+
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Cutting\CutRoom;
+use Uvret\App\Entity\CutRun;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\Cut\CutSheet;
+use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+use Uvret\Layout\JoinedSheets;
+use Uvret\Layout\Leftover;
+use Uvret\Layout\Nest\Nested;
+
+/** Laid out films on their way to the cutter, or into a file. */
+final readonly class LaidCuts
+{
+    public function __construct(
+        private OpenLayouts $open,
+        private CutRoom $room,
+    ) {
+    }
+
+    /**
+     * Sends one film of a layout to the cutter.
+     *
+     * @throws BadRequest where pieces have changed since, or the cutter is not made ready for it
+     */
+    public function cut(string $film, string $stock): CutRun
+    {
+        $open = $this->open->of($film);
+        $layout = $open->layout;
+        $use = $open->on($stock) ?? throw BadRequest::field('stock', 'Nothing lies on that film any more. Choose another one.');
+        if ([] !== $open->stale()) {
+            throw BadRequest::field('place', 'Designs have changed since they were laid out. Lay the changed pieces out again first.');
+        }
+        $shop = $this->open->shop();
+        if ([] !== (new Nested($use->places, $open->stocks))->faults($shop->gap)) {
+            throw BadRequest::field('place', 'Two pieces touch. Move one, or lay the film out again.');
+        }
+        $sheet = $open->sheet($use, $shop->numbers);
+        $designs = [];
+        foreach ($open->pieces as $piece) {
+            if ($stock === ($open->places["$piece->item $piece->copy"]->stock ?? null)) {
+                $designs[$piece->design->id] = ($designs[$piece->design->id] ?? 0) + 1;
+            }
+        }
+        if ($layout->onMat) {
+            return $this->cutZone($layout, $sheet, $designs);
+        }
+        $kept = Leftover::of($use->film, $use->frames(), $shop->smallest);
+
+        return $this->room->cutLaidOut(
+            $sheet,
+            \sprintf('%s: %d %s laid out', $sheet->film->name, \count($use->places), 1 === \count($use->places) ? 'piece' : 'pieces'),
+            [
+                'film' => $film,
+                'stock' => $stock,
+                'designs' => $designs,
+                'kept' => \array_map(static function (Region $region): array {
+                    $corner = $region->bounds() ?? throw new \LogicException('A scrap has an area.');
+
+                    return $region->transform(Affine::move(-$corner->left, -$corner->bottom))->rings();
+                }, $kept),
+            ],
+            $use->stock->isRoll ? null : $use->stock,
+            LayoutPieces::isScrap($stock),
+        );
+    }
+
+    /**
+     * A zone of the mat, where it lies on it.
+     *
+     * @param array<string, int> $designs
+     *
+     * @throws BadRequest where the zones are longer than the mat, or the cutter is not made ready for it
+     */
+    private function cutZone(FilmLayout $layout, CutSheet $sheet, array $designs): CutRun
+    {
+        $mat = $this->open->shop()->mat;
+        $short = $mat->short($this->open->zoneLengths());
+        if ($short > 0) {
+            throw BadRequest::field('stock', \sprintf('The mat is %.1f mm too short. Take a job off, or cut by film.', $short / 1_000));
+        }
+        $onMat = JoinedSheets::of(
+            [[$sheet, Affine::move($mat->edge, $this->open->zones()[$layout->film] ?? $mat->edge)]],
+            new Box(0, 0, $mat->width, $mat->length),
+        );
+
+        return $this->room->cutOnMat(
+            $onMat,
+            "{$sheet->film->name}, on the mat",
+            ['film' => $layout->film, 'stock' => LayoutPieces::ROLL, 'designs' => $designs, 'kept' => []],
+            $sheet->box->height(),
+        );
+    }
+
+    /** What is cut from one film of a layout, for a file; null where nothing lies on it. */
+    public function sheet(string $film, string $stock): ?CutSheet
+    {
+        $open = $this->open->of($film);
+        $use = $open->on($stock);
+
+        return null === $use ? null : $open->sheet($use, $this->open->shop()->numbers);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Layout;
+
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\Spot;
+use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Entity\LayoutState;
+use Uvret\App\Repository\FilmLayouts;
+use Uvret\Layout\Nest\Nested;
+use Uvret\Layout\Nest\Place;
+
+/** Pieces placed by hand. */
+final readonly class Placing
+{
+    public function __construct(
+        private FilmLayouts $layouts,
+        private OpenLayouts $open,
+    ) {
+    }
+
+    /**
+     * Pieces that a piece would touch in a place, or come nearer to than the gap, and whether it lies on usable film: exactly.
+     *
+     * @return array{touches: list<int>, inside: bool}
+     */
+    public function tryOut(string $film, int $number, Spot $spot): array
+    {
+        $open = $this->open->of($film);
+
+        return $this->fit($open, $number, self::placed($open, $number, $spot));
+    }
+
+    /**
+     * Moves a piece by hand, or pins it where it is.
+     *
+     * @throws BadRequest where it touches another or lies beside the film
+     */
+    public function move(string $film, int $number, Spot $spot, bool $pinned): FilmLayout
+    {
+        $open = $this->open->of($film);
+        $layout = $open->layout;
+        $place = self::placed($open, $number, $spot);
+        ['touches' => $touches, 'inside' => $inside] = $this->fit($open, $number, $place);
+        if ([] !== $touches || !$inside) {
+            $why = $inside ? 'It touches another piece there. Move it further.' : 'It doesn’t lie on usable film there. Move it back.';
+            throw BadRequest::field('place', $why);
+        }
+        $own = $open->pieces[$number];
+        $places = \array_values(\array_filter($layout->places(), static fn (array $old): bool => [$old['item'], $old['copy']] !== [$own->item, $own->copy]));
+        $places[] = [
+            'item' => $own->item,
+            'copy' => $own->copy,
+            'turn' => $place->turn,
+            'x' => $place->x,
+            'y' => $place->y,
+            'stock' => $place->stock,
+            'pinned' => $pinned,
+            'layer' => $own->layer,
+        ];
+        $layout->places = \json_encode($places, \JSON_THROW_ON_ERROR);
+        $open = $this->open->open($layout);
+        $nested = new Nested(\array_values($open->places), $open->stocks);
+        $layout->result = \json_encode(
+            ['length' => LayoutPieces::length($nested), 'used' => $nested->used] + $layout->result(),
+            \JSON_THROW_ON_ERROR,
+        );
+        // What a worker finds from now on would not know of it.
+        $layout->state = LayoutState::Done;
+        $this->layouts->set($layout);
+
+        return $layout;
+    }
+
+    /** @throws BadRequest where there is no such piece */
+    private static function placed(OpenLayout $open, int $number, Spot $spot): Place
+    {
+        $own = $open->pieces[$number] ?? throw BadRequest::field('piece', 'This piece is no longer laid out.');
+
+        return new Place($own->piece, $spot->turn, $spot->x, $spot->y, $spot->stock);
+    }
+
+    /** @return array{touches: list<int>, inside: bool} */
+    private function fit(OpenLayout $open, int $number, Place $place): array
+    {
+        $gap = $this->open->shop()->gap;
+        $region = $place->region();
+        $box = $region->bounds() ?? throw new \LogicException('A frame has an area.');
+        $touches = [];
+        foreach ($open->pieces as $other => $piece) {
+            $beside = $open->places["$piece->item $piece->copy"] ?? null;
+            if ($other === $number || null === $beside || $beside->stock !== $place->stock) {
+                continue;
+            }
+            $frame = $beside->region();
+            $near = $frame->bounds();
+            if (null !== $near && $box->grown($gap)->overlaps($near)
+                && (!$region->intersect($frame)->isEmpty() || ($gap > 0 && $region->distanceTo($frame) < $gap - 1))) {
+                $touches[] = $other;
+            }
+        }
+        $stock = $open->stock($place->stock);
+
+        return ['touches' => $touches, 'inside' => null !== $stock && $region->subtract($stock->usable)->isEmpty()];
+    }
+}
