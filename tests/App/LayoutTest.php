@@ -341,6 +341,40 @@ final class LayoutTest extends ApiCase
         $this->send('POST', '/api/scraps', ['film' => 'sunup', 'width' => 250_000, 'length' => 4], 422);
     }
 
+    public function testAFilmGivesWayToOthersAndOneThatIsStoppedEarlyTakesTheFirstLayout(): void
+    {
+        $shop = $this->get('/api/shop');
+        $this->send('PUT', '/api/shop', $shop->with('layout.seconds', 600));
+        $this->send('PUT', '/api/layouts', ['items' => self::ITEMS]);
+        // With ten minutes to go it ends as soon as it has first layouts, since the other film has none.
+        $this->lay('buoy');
+        self::assertSame('running', $this->film('buoy')->get('state'));
+        self::assertSame([5, false], [\count((array) $this->film('buoy')->get('pieces')) - 2, $this->film('buoy')->get('pieces.0.stale')]);
+
+        // Stopped before it has any, a film is done with its first one.
+        self::assertSame('brief', $this->send('POST', '/api/layouts/chalk/stop')->get('state'));
+        $this->lay('chalk');
+        $chalk = $this->film('chalk');
+        self::assertSame('done', $chalk->get('state'));
+        self::assertGreaterThan(0, $chalk->int('length'));
+        self::assertLessThan(60, $chalk->get('seconds'));
+        // A second round keeps what is there unless it finds better, and ends when it is stopped.
+        $length = $this->film('buoy')->int('length');
+        self::assertSame('done', $this->send('POST', '/api/layouts/buoy/stop')->get('state'));
+        $this->lay('buoy', true);
+        self::assertSame($length, $this->film('buoy')->int('length'));
+    }
+
+    /** Does here what a worker does with one film. */
+    private function lay(string $film, bool $isLater = false): void
+    {
+        $layouts = self::getContainer()->get(FilmLayouts::class);
+        $handler = self::getContainer()->get(LayOutHandler::class);
+        self::assertInstanceOf(FilmLayouts::class, $layouts);
+        self::assertInstanceOf(LayOutHandler::class, $handler);
+        $handler(new LayOut($film, $layouts->get($film)->revision, isLater: $isLater));
+    }
+
     public function testFourWorkersLayFourFilmsOutAtOnceAndOneIsStopped(): void
     {
         $shop = $this->get('/api/shop');

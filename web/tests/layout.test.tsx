@@ -2,14 +2,24 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { server, type FilmLayoutCard, type JobCard, type LaidPieceCard } from '../src/api/client';
-import { layouts, rack } from '../src/api/queries';
+import {
+    server,
+    type DesignCard,
+    type FilmLayoutCard,
+    type JobCard,
+    type LaidPieceCard,
+    type ScrapCard,
+} from '../src/api/client';
+import { films, jobs as jobList, layouts, rack, scraps } from '../src/api/queries';
 import { dueBy, dueDays, isOnMat, itemsIn, itemsOf, jobsOf, laidJobs, matShort } from '../src/cut/laid/chosen';
 import { LaidFilms } from '../src/cut/laid/LaidFilms';
 import { LaidPanel } from '../src/cut/laid/LaidPanel';
+import { Scraps } from '../src/cut/laid/Scraps';
 import { moved, turned } from '../src/cut/laid/spots';
 import { useDesk, useLayouts } from '../src/cut/laid/useLayouts';
+import { ToCut } from '../src/cut/ToCut';
 
 vi.setConfig({ testTimeout: 60_000 });
 afterEach(() => {
@@ -68,8 +78,12 @@ const job = (id: string, due: string, state: JobCard['state'], quantity: number)
     state,
     quantity,
     archived: false,
-    designs: [{ id: `${id}-front`, snags: 0, unreadable: null } as JobCard['designs'][number]],
+    designs: [{ id: `${id}-front`, snags: 0, unreadable: null, films: ['chalk'] } as unknown as DesignCard],
 });
+
+const answers = (data: unknown) => ({ data, response: new Response() }) as never;
+const refuses = (detail: string) =>
+    ({ error: { title: 'No', detail, path: '' }, response: new Response(null, { status: 422 }) }) as never;
 
 describe('jobs that are laid out', () => {
     const jobs = [
@@ -192,9 +206,71 @@ function show(now: FilmLayoutCard, chosen: number | null = null) {
     );
 }
 
-const answers = (data: unknown) => ({ data, response: new Response() }) as never;
-const refuses = (detail: string) =>
-    ({ error: { title: 'No', detail, path: '' }, response: new Response(null, { status: 422 }) }) as never;
+describe('scraps and jobs beside the films', () => {
+    const scrap = (id: string, offered: boolean): ScrapCard => ({
+        id,
+        film: 'chalk',
+        width: 210_000,
+        length: 340_000,
+        outline: 'M0 0 1 1 0 1Z',
+        offered,
+    });
+    const withData = (node: ReactNode, data: { scraps?: ScrapCard[]; jobs?: JobCard[]; laid?: FilmLayoutCard[] }) => {
+        const client = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity, retry: false } } });
+        client.setQueryData(layouts.queryKey, data.laid ?? []);
+        client.setQueryData(scraps.queryKey, data.scraps ?? []);
+        client.setQueryData(films.queryKey, []);
+        client.setQueryData(jobList('rail', '').queryKey, {
+            pages: [{ jobs: data.jobs ?? [], found: data.jobs?.length ?? 0 } as never],
+            pageParams: [0],
+        });
+        render(<QueryClientProvider client={client}>{node}</QueryClientProvider>);
+    };
+
+    it('say what a scrap takes; one that a cut left is kept or thrown away', async () => {
+        const post = vi.spyOn(server, 'POST').mockResolvedValue(answers(scrap('new', false)));
+        const remove = vi.spyOn(server, 'DELETE').mockResolvedValue(answers(null));
+        vi.spyOn(server, 'GET').mockResolvedValue(answers([]));
+        withData(<Scraps laid={[film]} />, { scraps: [scrap('scrap', false), scrap('new', true)] });
+        const [kept, left] = screen.getAllByRole('listitem');
+        expect(kept?.textContent).toContain('chalk 210 × 340takes Front of the cap');
+        expect(within(kept as HTMLElement).queryByRole('button', { name: 'Keep' })).toBeNull();
+        expect(left?.textContent).toContain('left by a cut');
+        await userEvent.click(within(left as HTMLElement).getByRole('button', { name: 'Keep' }));
+        expect(post.mock.calls[0]?.[1]).toEqual({ params: { path: { id: 'new' } } });
+        await waitFor(() => expect(screen.getByText(/None\. Cuts leave them here/)).toBeTruthy());
+        expect(remove).not.toHaveBeenCalled();
+    });
+
+    it('lay out what is ticked, with what is ticked already, or all that is due by a day', async () => {
+        const put = vi.spyOn(server, 'PUT').mockResolvedValue(answers([]));
+        const jobs = [job('cap', '2027-06-05', 'to cut', 2), job('shirt', '2027-06-04', 'to cut', 3)];
+        const caps = { ...film, pieces: [piece(0, { design: 'cap-front' })] };
+        withData(<ToCut chosen={null} />, { jobs: [...jobs, job('hat', '2027-06-03', 'to design', 1)], laid: [caps] });
+        const sent = () => (put.mock.calls as unknown[][]).map((call) => (call[1] as { body: unknown }).body);
+        expect(screen.getByRole('checkbox', { name: 'Lay out cap' })).toHaveProperty('checked', true);
+        expect(screen.queryByRole('checkbox', { name: 'Lay out hat' })).toBeNull();
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Lay out shirt' }));
+        expect(sent()[0]).toEqual({
+            items: [
+                { design: 'cap-front', copies: 2 },
+                { design: 'shirt-front', copies: 3 },
+            ],
+            onMat: false,
+        });
+        await userEvent.selectOptions(screen.getByLabelText('Lay out everything due by'), '2027-06-04');
+        expect(sent()[1]).toEqual({ items: [{ design: 'shirt-front', copies: 3 }], onMat: false });
+    });
+
+    it('say why a job can’t be laid out', async () => {
+        vi.spyOn(server, 'PUT').mockResolvedValue(refuses('Cap is not approved yet.'));
+        vi.spyOn(server, 'GET').mockResolvedValue(answers([]));
+        withData(<ToCut chosen={null} />, { jobs: [job('cap', '2027-06-05', 'to cut', 2)] });
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Lay out cap' }));
+        await screen.findByText('Cap is not approved yet.');
+        expect(screen.getByRole('checkbox', { name: 'Lay out cap' })).toHaveProperty('checked', false);
+    });
+});
 
 describe('films that are laid out', () => {
     it('show their length, what is saved and wasted, and each scrap', () => {
