@@ -74,10 +74,14 @@ final readonly class Placing
         return $layout;
     }
 
-    /** @throws BadRequest where there is no such piece */
+    /** @throws BadRequest where there is no such piece, or the film may not be turned like that */
     private static function placed(OpenLayout $open, int $number, Spot $spot): Place
     {
         $own = $open->pieces[$number] ?? throw BadRequest::field('piece', 'This piece is no longer laid out.');
+
+        if (!\in_array($spot->turn, $own->piece->turns, true)) {
+            throw BadRequest::field('turn', 'This film’s direction doesn’t allow that rotation. Choose another one.');
+        }
 
         return new Place($own->piece, $spot->turn, $spot->x, $spot->y, $spot->stock);
     }

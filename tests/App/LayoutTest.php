@@ -106,6 +106,7 @@ final class LayoutTest extends ApiCase
         $beside = ['x' => -2_000] + $spot;
         self::assertFalse($this->send('POST', "$path/try", $beside)->get('inside'));
         self::assertStringContainsString('doesn’t lie on usable film', $this->send('PUT', $path, $beside, 422)->string('detail'));
+        self::assertStringContainsString('doesn’t allow that rotation', $this->send('PUT', $path, ['turn' => 45] + $spot, 422)->string('detail'));
 
         // Behind all others there is room.
         $free = ['x' => 12_345, 'y' => $chalk->int('length') + 1_000] + $spot;
