@@ -90,23 +90,15 @@ final readonly class Placing
     private function fit(OpenLayout $open, int $number, Place $place): array
     {
         $gap = $this->open->shop()->gap;
-        $region = $place->region();
-        $box = $region->bounds() ?? throw new \LogicException('A frame has an area.');
         $touches = [];
         foreach ($open->pieces as $other => $piece) {
             $beside = $open->places["$piece->item $piece->copy"] ?? null;
-            if ($other === $number || null === $beside || $beside->stock !== $place->stock) {
-                continue;
-            }
-            $frame = $beside->region();
-            $near = $frame->bounds();
-            if (null !== $near && $box->grown($gap)->overlaps($near)
-                && (!$region->intersect($frame)->isEmpty() || ($gap > 0 && $region->distanceTo($frame) < $gap - 1))) {
+            if ($other !== $number && $beside?->stock === $place->stock && $place->isNear($beside, $gap)) {
                 $touches[] = $other;
             }
         }
         $stock = $open->stock($place->stock);
 
-        return ['touches' => $touches, 'inside' => null !== $stock && $region->subtract($stock->usable)->isEmpty()];
+        return ['touches' => $touches, 'inside' => null !== $stock && $place->region()->subtract($stock->usable)->isEmpty()];
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Uvret\Layout\Nest;
 
 use Uvret\Geometry\Box;
-use Uvret\Geometry\Region;
 use Uvret\Layout\Stock;
 
 /** A layout: frames placed on film. Lengths in µm, areas in µm². */
@@ -89,8 +88,7 @@ final readonly class Nested
         foreach ($this->stocks as $stock) {
             $usable[$stock->id] = $stock;
         }
-        $outlines = \array_map(static fn (Place $place): Region => $place->outline(), $this->places);
-        $boxes = \array_map(static fn (Region $region): Box => $region->bounds() ?? throw new \LogicException('A frame has an area.'), $outlines);
+        $boxes = \array_map(static fn (Place $place): Box => $place->outline()->bounds() ?? throw new \LogicException('A frame has an area.'), $this->places);
         foreach ($this->places as $one => $place) {
             if (!self::liesOn($place, $boxes[$one], $usable[$place->stock])) {
                 $faults[] = "$one does not lie on the film";
@@ -99,8 +97,7 @@ final readonly class Nested
                 if ($place->stock !== $this->places[$other]->stock || !$boxes[$one]->grown($gap)->overlaps($boxes[$other])) {
                     continue;
                 }
-                // Outlines contain their frames: only where they are too near do the frames have to be looked at.
-                if (self::areNear($outlines[$one], $outlines[$other], $gap) && self::areNear($place->region(), $this->places[$other]->region(), $gap)) {
+                if ($place->isNear($this->places[$other], $gap)) {
                     $faults[] = "$one and $other are too near each other";
                 }
             }
@@ -117,10 +114,5 @@ final readonly class Nested
         }
 
         return $place->region()->subtract($stock->usable)->isEmpty();
-    }
-
-    private static function areNear(Region $one, Region $other, int $gap): bool
-    {
-        return $gap > 0 ? $one->distanceTo($other) < $gap - 1 : $one->overlaps($other);
     }
 }

@@ -48,4 +48,17 @@ final readonly class Place
     {
         return $this->piece->map($this->turn)->then(Affine::move($this->x, $this->y));
     }
+
+    /**
+     * Whether the frames of two places on one film overlap or are nearer to each other than the gap. Outlines contain their frames: only where
+     * those are too near are the frames looked at.
+     *
+     * @param int $gap in µm
+     */
+    public function isNear(self $other, int $gap): bool
+    {
+        $near = static fn (Region $one, Region $beside): bool => $gap > 0 ? $one->distanceTo($beside) < $gap - 1 : $one->overlaps($beside);
+
+        return $near($this->outline(), $other->outline()) && $near($this->region(), $other->region());
+    }
 }
