@@ -63,7 +63,9 @@ export function useKeys(keys: readonly Key[]): void {
             if (event.key === 'Enter' && within('button, a')) {
                 return;
             }
-            const typing = within('input:not([type=checkbox]), textarea, select, [role=listbox], [role=menu], [role=radiogroup]');
+            const typing = within(
+                'input:not([type=checkbox]), textarea, select, [role=listbox], [role=menu], [role=radiogroup]',
+            );
             const name = nameOf(event);
             const key = now.current.find(
                 ({ press, always, undoes }) => press === name && (always || undoes || !typing),
