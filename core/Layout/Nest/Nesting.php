@@ -11,7 +11,8 @@ use Uvret\Layout\Stock;
 /**
  * Nests frames on film: a coarse pass for a first answer, finer passes in several orders, then beam searches. A beam search lays the pieces in
  * stages; each of the states that are kept is continued in several shuffled orders, and the densest are kept (Ow and Morton, 1988: filtered
- * beam search). Rectangles on a roll are laid by best fit instead. The same pieces, seed and number of steps give the same result.
+ * beam search). On a roll rectangles are laid by best fit instead, and few convex frames are pulled
+ * apart on less and less film. The same pieces, seed and number of steps give the same result.
  */
 final class Nesting
 {
@@ -65,10 +66,12 @@ final class Nesting
         foreach ($sizes as $size) {
             yield $nesting->best($nesting->inOrder(self::order($size), self::FINE));
         }
-        $bestFit = 1 === \count($stocks) && $stocks[0]->isRoll && [] === $pinned ? BestFit::of($pieces, $stocks[0], $gap, $nesting->random) : null;
+        $isPlain = 1 === \count($stocks) && $stocks[0]->isRoll && [] === $pinned && [] === $nesting->best?->left;
+        $bestFit = $isPlain ? BestFit::of($pieces, $stocks[0], $gap, $nesting->random) : null;
+        $separation = $isPlain && null === $bestFit ? Separation::of($pieces, $stocks[0], $gap, $nesting->random) : null;
         for ($run = 0; \count($pieces) > 1; ++$run) {
-            if (null !== $bestFit) {
-                yield $nesting->best($bestFit->step());
+            if (null !== $bestFit || null !== $separation) {
+                yield $nesting->best($bestFit?->step() ?? $separation?->step($nesting->best(null)));
                 continue;
             }
             foreach ($nesting->beam($sizes[$run % 2]) as $nested) {

@@ -135,9 +135,9 @@ final class Pass
     private function film(Stock $stock): FilmRows
     {
         $box = self::box($stock);
-        $film = new FilmRows(\intdiv($box->width() + $this->gap, $this->across), \intdiv($box->height() + $this->gap, $this->along));
+        $half = Piece::half($this->gap);
+        $film = new FilmRows(\intdiv($box->width() + 2 * $half, $this->across), \intdiv($box->height() + 2 * $half, $this->along));
         if ($stock->usable->area() < (float) $box->width() * $box->height()) {
-            $half = \intdiv($this->gap, 2);
             $grown = $stock->usable->offset($half);
             $outside = $box->grown($half + $this->across)->toRegion()->subtract($grown)->intersect($box->grown($half)->toRegion());
             $film->block(Raster::of($outside->transform(Affine::move($half - $box->left, $half - $box->bottom)), $this->across, $this->along));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Layout\Nest;
 
 use Uvret\Geometry\Affine;
+use Uvret\Geometry\Offset\Join;
 use Uvret\Geometry\Region;
 
 /** A frame to be laid out, and its allowed rotations. */
@@ -76,13 +77,19 @@ final class Piece
     /** @param int $gap as for the raster */
     public function profile(int $turn, int $gap): Profile
     {
-        return $this->profiles["$turn $gap"] ??= Profile::of($this->turned($turn)->offset(\intdiv($gap + 1, 2)));
+        return $this->profiles["$turn $gap"] ??= Profile::of($this->turned($turn)->offset(self::half($gap)));
+    }
+
+    /** Half of the gap, and what the chords of an offset's arcs may take of it. */
+    public static function half(int $gap): int
+    {
+        return 0 === $gap ? 0 : \intdiv($gap + 1, 2) + (int) Join::ARC_TOLERANCE;
     }
 
     /** The rotated outline with half the gap around it, its lower left corner at the origin. */
     public function grown(int $turn, int $gap): Region
     {
-        $half = \intdiv($gap + 1, 2);
+        $half = self::half($gap);
 
         return 0 === $half ? $this->turned($turn) : $this->turned($turn)->offset($half)->transform(Affine::move($half, $half));
     }

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Layout\Nest;
+
+use Random\Randomizer;
+use Uvret\Geometry\Box;
+use Uvret\Layout\Stock;
+
+/**
+ * Shortens a layout of convex frames on a roll: the film is made a little shorter, the frames that no longer fit are pushed over others, and
+ * all are pulled apart. Where that succeeds, it begins again from there. Where it nearly does, the film gets half of what it lost back; where
+ * it does not, it begins again from the best layout, every second time with two frames of about the same size in each other's place.
+ */
+final class Separation
+{
+    /** Frames whose hull is larger than they by no more than this share count as convex. */
+    private const FLAT = 0.03;
+
+    /** With more pieces than this a search takes longer than one would watch. */
+    private const MOST = 80;
+
+    /** By what share the film is shortened at most and at least, and what becomes of the share after a failure and a success. */
+    private const SHORTER = 0.02;
+
+    private const LEAST = 0.003;
+
+    private const FAILED = 0.7;
+
+    private const SUCCEEDED = 1.3;
+
+    /** Sweeps in one step. */
+    private const SWEEPS = 10;
+
+    /** What is left of the overlaps after a sweep that counts as a gain, and the sweeps without gain after which a try ends. */
+    private const GAIN = 0.98;
+
+    private const STALLED = 60;
+
+    /** Overlaps of no more than this in all (µm) are nearly pulled apart: they get so many sweeps, and then so short a film. */
+    private const NEARLY = 5_000.0;
+
+    private const STALLED_NEARLY = 100;
+
+    private const WORTH = 0.0012;
+
+    /** Frames that change places are at most so far from each other in the order of their areas. */
+    private const ALIKE = 3;
+
+    private float $shorter = self::SHORTER;
+
+    private int $failed = 0;
+
+    private int $stalled = 0;
+
+    /** Of the film in the try that is going on; 0 before one. */
+    private float $length = 0.0;
+
+    /** The least overlaps in that try. */
+    private float $least = \INF;
+
+    /** @var list<array{int, float, float}> where the frames lay then: shape, x, y */
+    private array $nearest = [];
+
+    private readonly Jumble $jumble;
+
+    /**
+     * @param list<Piece>               $pieces
+     * @param list<array{int, int}>     $turned by shape: piece, turn
+     * @param list<Convex>              $shapes
+     * @param list<non-empty-list<int>> $own    by piece: its shapes
+     */
+    private function __construct(
+        private readonly array $pieces,
+        private readonly array $turned,
+        array $shapes,
+        private readonly array $own,
+        private readonly Stock $roll,
+        private readonly int $gap,
+        private readonly Randomizer $random,
+    ) {
+        $this->jumble = new Jumble($shapes, $own, (float) self::usable($roll)->width(), $gap, $random);
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return self|null null where there are too many frames, or not all are convex
+     */
+    public static function of(array $pieces, Stock $roll, int $gap, Randomizer $random): ?self
+    {
+        if (\count($pieces) > self::MOST) {
+            return null;
+        }
+        $turned = $shapes = $own = [];
+        foreach ($pieces as $at => $piece) {
+            $own[$at] = [];
+            foreach ($piece->turns as $turn) {
+                $shape = Convex::hullOf($piece->turned($turn));
+                if ($shape->area() > (1 + self::FLAT) * $piece->frame->area()) {
+                    return null;
+                }
+                if ($shape->width <= self::usable($roll)->width()) {
+                    $own[$at][] = \count($shapes);
+                    $shapes[] = $shape;
+                    $turned[] = [$at, $turn];
+                }
+            }
+        }
+
+        return \in_array([], $own, true) ? null : new self($pieces, $turned, $shapes, \array_values($own), $roll, $gap, $random);
+    }
+
+    /** Some sweeps of the try that is going on, from the best layout so far; a shorter one where it succeeds. */
+    public function step(Nested $best): ?Nested
+    {
+        $most = (float) ($best->length - self::usable($this->roll)->bottom);
+        if (0.0 === $this->length) {
+            $places = $this->placesOf($best);
+            $this->begin(1 === $this->failed % 2 ? $this->swapped($places) : $places, $most * (1 - $this->shorter));
+        }
+        for ($sweep = 0; $sweep < self::SWEEPS; ++$sweep) {
+            if ($this->sweep()) {
+                $this->length = 0.0;
+                $this->shorter = \min(self::SHORTER, self::SUCCEEDED * $this->shorter);
+
+                return $this->nested();
+            }
+        }
+        $isNearly = $this->least <= self::NEARLY;
+        if ($this->stalled > ($isNearly ? self::STALLED_NEARLY : self::STALLED)) {
+            if ($isNearly && $this->length < (1 - self::WORTH) * $most) {
+                $this->begin($this->nearest, ($this->length + $most) / 2);
+            } else {
+                $this->fail();
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<array{int, float, float}> $places by piece: shape, x, y */
+    private function begin(array $places, float $length): void
+    {
+        [$this->length, $this->stalled, $this->least] = [$length, 0, \INF];
+        $this->jumble->put($places, $length);
+    }
+
+    /** Whether nothing overlaps any more. */
+    private function sweep(): bool
+    {
+        $before = $this->jumble->places();
+        $depth = $this->jumble->pull($this->length);
+        $this->stalled = $depth < self::GAIN * $this->least ? 0 : $this->stalled + 1;
+        if ($depth < $this->least) {
+            [$this->least, $this->nearest] = [$depth, $before];
+        }
+
+        return 0.0 === $depth;
+    }
+
+    private function fail(): void
+    {
+        [$this->length, $this->shorter] = [0.0, \max(self::LEAST, self::FAILED * $this->shorter)];
+        ++$this->failed;
+    }
+
+    /** @return list<array{int, float, float}> by piece: shape, x, y */
+    private function placesOf(Nested $nested): array
+    {
+        $usable = self::usable($this->roll);
+        $left = $places = [];
+        foreach ($this->pieces as $at => $piece) {
+            $left[\spl_object_id($piece)][] = $at;
+        }
+        foreach ($nested->places as $place) {
+            // Equal pieces are one object.
+            $at = \array_pop($left[\spl_object_id($place->piece)]) ?? throw new \LogicException('Each piece lies once.');
+            $turn = \array_search([$at, $place->turn], $this->turned, true);
+            $places[$at] = [(int) $turn, (float) ($place->x - $usable->left), (float) ($place->y - $usable->bottom)];
+        }
+        \ksort($places);
+
+        return \array_values($places);
+    }
+
+    /**
+     * @param list<array{int, float, float}> $places
+     *
+     * @return list<array{int, float, float}> with two frames in each other's place
+     */
+    private function swapped(array $places): array
+    {
+        $areas = \array_map(static fn (Piece $piece): float => $piece->frame->area(), $this->pieces);
+        \arsort($areas);
+        $order = \array_keys($areas);
+        $at = $this->random->getInt(0, \count($order) - 2);
+        [$one, $other] = [$order[$at], $order[\min(\count($order) - 1, $at + $this->random->getInt(1, self::ALIKE))]];
+        [[, $x, $y], [, $otherX, $otherY]] = [$places[$one], $places[$other]];
+        $places[$one] = [$places[$one][0], $otherX, $otherY];
+        $places[$other] = [$places[$other][0], $x, $y];
+
+        return $places;
+    }
+
+    private function nested(): Nested
+    {
+        $usable = self::usable($this->roll);
+        $places = [];
+        foreach ($this->jumble->places() as [$shape, $x, $y]) {
+            [$piece, $turn] = $this->turned[$shape];
+            $places[] = new Place($this->pieces[$piece], $turn, $usable->left + (int) \round($x), $usable->bottom + (int) \round($y), $this->roll->id);
+        }
+
+        return new Nested($places, [$this->roll]);
+    }
+
+    private static function usable(Stock $roll): Box
+    {
+        return $roll->usable->bounds() ?? throw new \LogicException('A film has an area.');
+    }
+}
