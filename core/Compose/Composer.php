@@ -35,20 +35,7 @@ final readonly class Composer
     /** A line that cannot be made comes as an empty part that says why; the others are made all the same. */
     public function compose(Design $design): Composition
     {
-        $shapes = [];
-        foreach ($design->forms as $form) {
-            $shapes[$form->id] = FormOutline::region($form);
-        }
-        $motifs = [];
-        foreach ($design->motifs as $motif) {
-            $key = 'motif '.\hash('xxh128', \serialize($motif));
-            [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall($key, static function () use ($motif): array {
-                $parts = MotifOutline::parts($motif);
-
-                return [$parts, Region::empty()->union(...\array_column($parts, 'region'))];
-            });
-        }
-        $ground = new Ground($this->typeCase, $design, $shapes + $this->filledPieces($design));
+        [$ground, $shapes, $motifs] = $this->ground($design);
         $area = $ground->area;
         $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $ground), $design->lines);
         // First from the first line's top down, then all of them to where they stand in the area.
@@ -118,6 +105,34 @@ final readonly class Composer
         $treated = (new Treatment($design, (new Belongings($design, $parts))->placed(), $this->memory))->done();
 
         return new Composition($area, $treated->parts, $treated->removals, $treated->remarks, $treated->rooms);
+    }
+
+    /** A line as it would be made, apart from where it stands and what is done to it; null where it cannot be made or has no ink. */
+    public function block(Design $design, Line $line): ?Block
+    {
+        $block = $this->make($line, $this->ground($design)[0]);
+
+        return $block instanceof Block ? $block : null;
+    }
+
+    /** @return array{Ground, array<string, Region>, array<string, list<array{film: string|null, region: Region}>>} with the shapes of forms and motifs, and the parts of motifs */
+    private function ground(Design $design): array
+    {
+        $shapes = [];
+        foreach ($design->forms as $form) {
+            $shapes[$form->id] = FormOutline::region($form);
+        }
+        $motifs = [];
+        foreach ($design->motifs as $motif) {
+            $key = 'motif '.\hash('xxh128', \serialize($motif));
+            [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall($key, static function () use ($motif): array {
+                $parts = MotifOutline::parts($motif);
+
+                return [$parts, Region::empty()->union(...\array_column($parts, 'region'))];
+            });
+        }
+
+        return [new Ground($this->typeCase, $design, $shapes + $this->filledPieces($design)), $shapes, $motifs];
     }
 
     /** @return array<string, Region> pieces of motifs that lines fill, by what they are known by */

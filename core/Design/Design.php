@@ -15,6 +15,8 @@ use Uvret\Geometry\Unit;
 /** A design: a blank with a placement, and what is put on it. All lengths are in µm. */
 final readonly class Design
 {
+    use Derived;
+
     /**
      * @param list<Film>   $films    bottom film first
      * @param list<Line>   $lines    in reading order
@@ -41,6 +43,12 @@ final readonly class Design
         public Weeding $weeding,
         public array $formerly,
     ) {
+    }
+
+    /** @param list<Line> $lines */
+    public function withLines(array $lines): self
+    {
+        return $this->derive(['lines' => $lines]);
     }
 
     public function film(string $id): Film

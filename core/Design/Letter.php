@@ -37,6 +37,23 @@ final readonly class Letter
     ) {
     }
 
+    public function movedTo(int $at): self
+    {
+        return $this->derive(['at' => $at]);
+    }
+
+    /** @param float $more room before it, in thousandths of the em */
+    public function spacedBy(float $more): self
+    {
+        return $this->derive(['kern' => $this->kern + $more]);
+    }
+
+    /** Not kerned by the font. */
+    public function unkerned(): self
+    {
+        return $this->derive(['features' => [...$this->features, '-kern']]);
+    }
+
     /**
      * Drawn by features of its own instead of a chosen glyph.
      *

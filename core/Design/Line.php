@@ -12,6 +12,8 @@ use Uvret\Design\Treatment\Treatments;
 /** One line of lettering. */
 final readonly class Line extends Card
 {
+    use Derived;
+
     public function __construct(
         string $id,
         public string $film,
@@ -26,8 +28,19 @@ final readonly class Line extends Card
         public Stacking $stacking,
         public Follows $follows,
         public Fills $fills,
+        public Fitting $fitting,
     ) {
         parent::__construct($id, $hidden, $locked, $depth, $belongs, $treatments);
+    }
+
+    public function withLettering(Lettering $lettering): self
+    {
+        return $this->derive(['lettering' => $lettering]);
+    }
+
+    public function withSize(Size $size): self
+    {
+        return $this->derive(['size' => $size]);
     }
 
     /** The form or motif that it takes its place from, by following or filling it; empty for none. */

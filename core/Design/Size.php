@@ -7,6 +7,8 @@ namespace Uvret\Design;
 /** How large a line is, by its ink. */
 final readonly class Size
 {
+    use Derived;
+
     /**
      * @param int   $length  in µm
      * @param int   $high    the height in µm, where it has both a width and a height
@@ -22,5 +24,15 @@ final readonly class Size
         public float $turns,
         public float $stretch,
     ) {
+    }
+
+    public function measuring(SizeBy $by, int $length): self
+    {
+        return $this->derive(['by' => $by, 'length' => $length]);
+    }
+
+    public function stretchedTo(float $stretch): self
+    {
+        return $this->derive(['stretch' => $stretch]);
     }
 }

@@ -9,6 +9,7 @@ use Uvret\Compose\Memory;
 use Uvret\Compose\NoMemory;
 use Uvret\Cut\CutPlanner;
 use Uvret\Design\Design;
+use Uvret\Roster\Filling;
 use Uvret\Separate\Separator;
 use Uvret\Snags\FontsWith;
 use Uvret\Snags\SnagFinder;
@@ -30,8 +31,10 @@ final readonly class Planner
         $this->snagFinder = new SnagFinder(new FontsWith($typeCase, $memory));
     }
 
+    /** Fields in words are shown with a sample where nobody has filled them. */
     public function plan(Design $design): Plan
     {
+        $design = Filling::sample($design);
         $composition = $this->composer->compose($design);
         $separation = $this->separator->separate($design, $composition);
         $cutPlan = $this->cutPlanner->plan($design, $composition, $separation);

@@ -1384,6 +1384,36 @@ export interface components {
              */
             opaque: boolean;
         };
+        /**
+         * sizes of names
+         * @description How a line with fields is fitted to the words of each person.
+         */
+        DesignFitting: {
+            /**
+             * as tall as all fit
+             * @description One letter height for all: the largest at which the longest is no wider than the limit.
+             * @default false
+             */
+            tallest: boolean;
+            /**
+             * at most as wide
+             * @description No line is wider; 0 for no limit.
+             * @default 0
+             */
+            atMost: number;
+            /**
+             * squeezed to
+             * @description What is too wide is first made narrower, to this share of its width at most, and then smaller.
+             * @default 100
+             */
+            squeeze: number;
+            /**
+             * digits on one width
+             * @description Every digit takes as much room as the widest.
+             * @default false
+             */
+            evenDigits: boolean;
+        };
         /** @description What a line runs along, and how its letters stand on that. What is set for other kinds of path is kept. */
         DesignFollows: {
             /**
@@ -1673,6 +1703,8 @@ export interface components {
              * @default []
              */
             fills: components["schemas"]["DesignFills"];
+            /** @default [] */
+            fitting: components["schemas"]["DesignFitting"];
         };
         DesignMargin: number;
         /** @description A card as it was when a piece was taken out of it: the piece grows and turns with the card. Without a width it stays as it is, in the middle of the ink. */

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Roster;
+
+/** A row of a roster: one person, or so many alike. */
+final readonly class Person
+{
+    /** Columns that every roster has; others are the shop's own. */
+    public const COLUMNS = ['name', 'number', 'size', 'blank', 'quantity', 'note'];
+
+    /**
+     * @param string                   $id     stays when rows are sorted or edited
+     * @param array<string, string>    $values by column, as typed
+     * @param array<string, \stdClass> $own    by line: what is set for this person only, as parts of the line's document
+     */
+    public function __construct(
+        public string $id,
+        public array $values,
+        public array $own = [],
+        public PersonState $state = PersonState::ToCut,
+    ) {
+    }
+
+    public function value(string $column): string
+    {
+        return $this->values[$column] ?? '';
+    }
+
+    /** What is cut: without the spaces before and after, of which only a doubt tells. */
+    public function cut(string $column): string
+    {
+        return \trim($this->value($column));
+    }
+
+    /** How many are made; 1 where nothing is said. */
+    public function quantity(): int
+    {
+        $typed = $this->cut('quantity');
+
+        return 1 === \preg_match('/^\d{1,5}$/', $typed) ? (int) $typed : 1;
+    }
+
+    public function isEmpty(): bool
+    {
+        return '' === \implode('', \array_map(\trim(...), $this->values));
+    }
+}
