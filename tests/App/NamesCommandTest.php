@@ -51,7 +51,7 @@ final class NamesCommandTest extends TestCase
     /** @return array{int, string} */
     private function names(string $list): array
     {
-        $line = ['lines.0.lettering.words' => '⟨name⟩', 'lines.0.fitting' => ['atMost' => 80_000, 'squeeze' => 90]];
+        $line = ['lines.0.words' => '⟨name⟩', 'lines.0.fitting' => ['atMost' => 80_000, 'squeeze' => 90]];
         \file_put_contents("$this->folder/design.json", Designs::json($line));
         \file_put_contents("$this->folder/list.csv", $list);
         \exec(\dirname(__DIR__, 2)."/bin/console uvret:names $this->folder/design.json $this->folder/list.csv --out=$this->folder/out 2>&1", $said, $status);
