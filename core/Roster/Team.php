@@ -28,25 +28,31 @@ final readonly class Team
     }
 
     /**
-     * @param \stdClass         $document the design's, complete
-     * @param list<Person>      $people   for whom it is made
-     * @param list<Person>|null $all      whose words count for sizes that all have in common; the same where nothing is said
+     * @param \stdClass               $document the design's, complete
+     * @param list<Person>            $people   for whom it is made
+     * @param array<string, int>|null $tallest  letter heights of lines that have one for all; found among these people where nothing is said
      *
      * @return list<PersonDesign>
      *
      * @throws RosterException where what is set for a person is not right
      */
-    public function designs(\stdClass $document, array $people, ?array $all = null): array
+    public function designs(\stdClass $document, array $people, ?array $tallest = null): array
     {
-        $design = $this->reader->fromDocument(self::copy($document));
+        $design = $this->design($document);
         $fields = \array_map(static fn (Line $line): string => $line->id, Filling::lines($design));
-        $tallest = $this->tallest($design, $all ?? $people);
+        $tallest ??= $this->tallest($design, $people);
         $designs = [];
         foreach ($people as $person) {
             $designs[] = $this->fitted($person, $this->of($document, $person), $fields, $tallest);
         }
 
         return $designs;
+    }
+
+    /** With its fields. */
+    public function design(\stdClass $document): Design
+    {
+        return $this->reader->fromDocument(self::copy($document));
     }
 
     /**

@@ -25,12 +25,20 @@ final readonly class Drafting
     public function draft(string|object $document): Draft
     {
         if (\is_string($document)) {
-            $document = \json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
+            $document = $this->decode($document);
         }
         \assert($document instanceof \stdClass);
         $plan = $this->planner->plan($this->reader->fromDocument($document));
 
         return new Draft($document, $plan);
+    }
+
+    public function decode(string $document): \stdClass
+    {
+        $decoded = \json_decode($document, false, 64, \JSON_THROW_ON_ERROR);
+        \assert($decoded instanceof \stdClass);
+
+        return $decoded;
     }
 
     public function encode(object $document): string

@@ -19,6 +19,7 @@ use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopUsage;
+use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Repository\CutRuns;
 use Uvret\Compose\Memory;
 use Uvret\Cut\CutSheet;
@@ -54,6 +55,7 @@ final readonly class CutRoom
         private CutterPanel $panel,
         private MessageBusInterface $bus,
         private Memory $memory,
+        private PeopleSheets $people,
     ) {
     }
 
@@ -100,6 +102,11 @@ final readonly class CutRoom
         $why = self::hindrance($design->job, $plan);
         if (null !== $why) {
             throw BadRequest::field('design', $why);
+        }
+
+        $people = \count($this->people->people($design));
+        if ($people > 0) {
+            throw BadRequest::field('design', "This design takes its words from the list. Lay it out on the film: all $people are cut, each with their own.");
         }
 
         $of = match (true) {

@@ -13,6 +13,7 @@ use Uvret\App\Entity\FilmScrap;
 use Uvret\App\Entity\Item;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
+use Uvret\App\Entity\JobRoster;
 use Uvret\App\Entity\JobState;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
@@ -46,6 +47,7 @@ final readonly class DemoShop
                 DesignStep::class,
                 JobDesign::class,
                 Item::class,
+                JobRoster::class,
                 Job::class,
                 RackFilm::class,
                 ShopBlank::class,
@@ -84,12 +86,19 @@ final readonly class DemoShop
 
     private function job(object $entry): void
     {
-        /** @var object{id: string, title: string, customer: string, dueInDays: int, state: string, items: list<object{blank: string, size: string, quantity: int}>, designs: list<string>} $entry */
+        /** @var object{id: string, title: string, customer: string, dueInDays: int, state: string, items: list<object{blank: string, size: string, quantity: int}>, designs: list<string>, names?: object{columns: list<string>, rows: list<object>}} $entry */
         $due = (new \DateTimeImmutable(\sprintf('today %+d days', $entry->dueInDays)))->format('Y-m-d');
         $job = new Job($entry->id, $entry->title, $entry->customer, $due, JobState::from($entry->state));
         $this->entities->persist($job);
         foreach ($entry->items as $position => $item) {
             $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));
+        }
+        if (isset($entry->names)) {
+            $people = \array_map(
+                static fn (int $row): object => (object) ['id' => 'row-'.($row + 1), 'values' => $entry->names->rows[$row]],
+                \array_keys($entry->names->rows),
+            );
+            $this->entities->persist(new JobRoster($job, self::json((object) ['columns' => $entry->names->columns, 'people' => $people])));
         }
         foreach ($entry->designs as $position => $name) {
             $document = (string) \file_get_contents("$this->folder/designs/$name.json");

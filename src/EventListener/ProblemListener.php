@@ -17,6 +17,7 @@ use Uvret\App\Api\Shape\Problem;
 use Uvret\App\Proof\PrintingException;
 use Uvret\Design\DesignException;
 use Uvret\Parcel\ParcelException;
+use Uvret\Roster\RosterException;
 use Uvret\Type\FontException;
 
 /** Turns exceptions into problems that say what to do, and notes in the log those that are the server's own. */
@@ -40,10 +41,10 @@ final readonly class ProblemListener
                 409,
                 new Problem(
                     'Changed elsewhere',
-                    'This design was changed in another window. Open it again to see that; what you typed here is still on this page.',
+                    'It was changed in another window. Open it again to see that; what you typed here is still on this page.',
                 ),
             ],
-            $e instanceof ParcelException, $e instanceof FontException => [422, new Problem('Not taken in', $e->getMessage())],
+            $e instanceof ParcelException, $e instanceof FontException, $e instanceof RosterException => [422, new Problem('Not taken in', $e->getMessage())],
             $e instanceof PrintingException => [503, new Problem('Not possible now', $e->getMessage())],
             $e instanceof HttpExceptionInterface => [
                 $e->getStatusCode(),

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Uvret\App\Layout;
 
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
-use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\FilmSettings;
 use Uvret\App\Api\Shape\ShopLayout;
 use Uvret\App\Entity\FilmLayout;
+use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Repository\FilmScraps;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Cut\CutSheet;
@@ -45,7 +45,7 @@ final readonly class LayoutPieces
     }
 
     public function __construct(
-        private Drafting $drafting,
+        private PeopleSheets $sheets,
         private JobDesigns $designs,
         private FilmScraps $scraps,
     ) {
@@ -62,15 +62,14 @@ final readonly class LayoutPieces
                 // It was taken out of its job.
                 continue;
             }
-            $plan = $this->drafting->draft($design->document)->plan;
-            foreach ($plan->cutPlan->sheets as $sheet) {
-                if ($sheet->film->id !== $layout->film) {
-                    continue;
-                }
-                $piece = Piece::of($sheet->frame, $rack->turns);
-                $layer = self::digest($sheet);
-                for ($copy = 1; $copy <= $copies; ++$copy) {
-                    $pieces[] = new LaidPiece($item, $copy, $design, $plan->design->name, $sheet, $piece, $layer);
+            $same = [];
+            foreach ($this->sheets->of($design, $copies) as $at => [$name, $sheets]) {
+                foreach ($sheets as $sheet) {
+                    if ($sheet->film->id === $layout->film) {
+                        // Equal copies are one object, and so are their pieces.
+                        [$piece, $layer] = $same[\spl_object_id($sheet)] ??= [Piece::of($sheet->frame, $rack->turns), self::digest($sheet)];
+                        $pieces[] = new LaidPiece($item, $at + 1, $design, $name, $sheet, $piece, $layer);
+                    }
                 }
             }
         }

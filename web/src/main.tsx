@@ -14,6 +14,7 @@ const BlanksPage = page(() => import('./blanks/BlanksPage').then(({ BlanksPage }
 const CutRoomPage = page(() => import('./cut/CutRoomPage').then(({ CutRoomPage }) => CutRoomPage));
 const JobPage = page(() => import('./jobs/JobPage').then(({ JobPage }) => JobPage));
 const JobsPage = page(() => import('./jobs/JobsPage').then(({ JobsPage }) => JobsPage));
+const NamesPage = page(() => import('./names/NamesPage').then(({ NamesPage }) => NamesPage));
 const RackPage = page(() => import('./rack/RackPage').then(({ RackPage }) => RackPage));
 const ShopPage = page(() => import('./shop/ShopPage').then(({ ShopPage }) => ShopPage));
 const TypeCasePage = page(() => import('./type/TypeCasePage').then(({ TypeCasePage }) => TypeCasePage));
@@ -35,6 +36,7 @@ if (root) {
                     <Switch>
                         <Route path="/" component={JobsPage} />
                         <Route path="/jobs/:id" component={JobPage} />
+                        <Route path="/jobs/:id/names" component={NamesPage} />
                         <Route path="/designs/:id" component={BenchPage} />
                         <Route path="/cut-room/:design?" component={CutRoomPage} />
                         <Route path="/type-case" component={TypeCasePage} />

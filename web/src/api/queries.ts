@@ -23,6 +23,34 @@ export const job = (id: string) =>
         queryFn: () => answer(server.GET('/api/jobs/{id}', { params: { path: { id } } })),
     });
 
+/** A job's list of names. */
+export const roster = (job: string) =>
+    queryOptions({
+        queryKey: ['jobs', job, 'names'],
+        queryFn: () => answer(server.GET('/api/jobs/{id}/names', { params: { path: { id: job } } })),
+    });
+
+/** People on one page of a contact sheet. */
+export const CONTACTS = 60;
+
+/** How a design comes out for the people of its job's list, page by page as they are asked for. */
+export const contactSheet = (design: string) =>
+    infiniteQueryOptions({
+        queryKey: ['people', design],
+        queryFn: ({ pageParam }) =>
+            answer(
+                server.GET('/api/designs/{id}/people', {
+                    params: { path: { id: design }, query: { from: pageParam, count: CONTACTS } },
+                }),
+            ),
+        initialPageParam: 0,
+        getNextPageParam: (last, pages) => {
+            const shown = pages.length * CONTACTS;
+            return shown < last.count ? shown : undefined;
+        },
+        placeholderData: keepPreviousData,
+    });
+
 /** Asked often, and cheap: differs as soon as a job or a design was changed. */
 export const stamp = queryOptions({
     queryKey: ['stamp'],

@@ -608,6 +608,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/names": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listNames"];
+        put: operations["saveNames"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["contactSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/film-rack": {
         parameters: {
             query?: never;
@@ -877,6 +925,56 @@ export interface components {
             ours: string[];
             opened: components["schemas"]["OpenDesign"];
             merged: components["schemas"]["Design"] | null;
+        };
+        /** @description How a line came out for a person. Lengths are in µm. */
+        ContactFit: {
+            line: string;
+            width: number;
+            letterHeight: number;
+            /**
+             * Format: float
+             * @description Its width in percent of what it would be at that height.
+             */
+            squeezed: number;
+            /** @description Smaller than it is set, because squeezing was not enough. */
+            smaller: boolean;
+        };
+        /** @description A line with fields on a contact sheet. Lengths are in µm. */
+        ContactLine: {
+            id: string;
+            /** @description With its fields, like ⟨name⟩. */
+            words: string;
+            /** @description The largest letter height that all can have within the limit, or within the area where there is none. */
+            tallest: number | null;
+        };
+        /** @description A shape on a contact sheet, in the colour of its film. */
+        ContactPart: {
+            colour: string;
+            /** @description SVG path data in µm, y pointing down. */
+            path: string;
+        };
+        /** @description One person's lettering. Lengths are in µm. */
+        ContactPerson: {
+            id: string;
+            /** @description Of all lines with fields. */
+            words: string;
+            /** @description From the bottom up. */
+            parts: components["schemas"]["ContactPart"][];
+            box: components["schemas"]["Frame"] | null;
+            lines: components["schemas"]["ContactFit"][];
+            /** @description Why nothing could be made. */
+            failure: string | null;
+        };
+        /** @description How a design comes out for the people of a list. Lengths are in µm. */
+        ContactSheet: {
+            /** @description The colour of the blank. */
+            fabric: string;
+            /** @description Of all people in the list. */
+            count: number;
+            /** @description Lines with fields. */
+            lines: components["schemas"]["ContactLine"][];
+            /** @description Those that were asked for. */
+            people: components["schemas"]["ContactPerson"][];
         };
         /** @description A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
         CutLayerCard: {
@@ -2524,6 +2622,20 @@ export interface components {
             document: components["schemas"]["Design"];
             sheet: components["schemas"]["Sheet"];
         };
+        /** @description A row of a list of names. */
+        PersonRow: {
+            id: string;
+            /** @description What was typed, by column. */
+            values: {
+                [key: string]: string;
+            };
+            /** @description What is set for this person only, by line: parts of the line. */
+            own: {
+                [key: string]: Record<string, never>;
+            };
+            /** @enum {string} */
+            state: "to cut" | "cut" | "weeded" | "pressed";
+        };
         /** @description How many of a blank are to be pressed. */
         PressCount: {
             blank: string;
@@ -2681,12 +2793,45 @@ export interface components {
             /** @description What was left out, in sentences. */
             notes: string[];
         };
+        /** @description A file or what was pasted, read as a table, with the column of the list that each of its columns seems to be. */
+        ReadTable: {
+            /** @description None where the first row is a person. */
+            titles: string[];
+            /** @description One for each of the table’s; empty where it is not taken. */
+            columns: string[];
+            rows: string[][];
+        };
+        /** @description A job’s list of names, what is doubtful in it, and the designs that take from it. */
+        Roster: {
+            /** @description 0 where the job has no list yet. */
+            version: number;
+            /** @description The shop’s own, besides name, number, size, blank, quantity and note. */
+            columns: string[];
+            people: components["schemas"]["PersonRow"][];
+            doubts: components["schemas"]["RosterDoubt"][];
+            /** @description That the blanks of the designs come in. */
+            sizes: string[];
+            /** @description Those with fields in their words. */
+            designs: components["schemas"]["DesignName"][];
+        };
+        /** @description Something in a list of names that may be wrong. */
+        RosterDoubt: {
+            person: string;
+            column: string;
+            message: string;
+        };
         /** @description A changed design, with the version that it was changed from. */
         SaveDesign: {
             version: number;
             document: components["schemas"]["Design"];
             /** @description What was changed, like words:line-1; changes of the same in a row are one step of the history. */
             change: string;
+        };
+        SaveRoster: {
+            /** @description That was changed. */
+            version: number;
+            columns: string[];
+            people: components["schemas"]["PersonRow"][];
         };
         /** @description The answer to a save: what the version is now, and what the document comes to. */
         SavedDesign: {
@@ -4401,6 +4546,132 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MotifPieceCard"][];
+                };
+            };
+        };
+    };
+    listNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The list; an empty one to begin with. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
+                };
+            };
+        };
+    };
+    saveNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaveRoster"];
+            };
+        };
+        responses: {
+            /** @description Saved. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
+                };
+            };
+            /** @description It was changed elsewhere since that version; nothing was saved. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is not a list; nothing was saved. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description A CSV or XLSX file, or cells copied from a spreadsheet, as a table. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadTable"];
+                };
+            };
+            /** @description It can’t be read; says which row and why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    contactSheet: {
+        parameters: {
+            query?: {
+                /** @description How many people come before. */
+                from?: number;
+                /** @description How many are asked for, at most 200. */
+                count?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lines with fields as they come out for some people, in the order of the list. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContactSheet"];
                 };
             };
         };

@@ -30,6 +30,9 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                         {sheet.title}
                     </h1>
                     <span className="flex shrink-0 items-baseline gap-4">
+                        <Link to={`/jobs/${sheet.id}/names`} className="font-semibold text-indigo hover:underline">
+                            Names
+                        </Link>
                         {sheet.designs[0] && (
                             <Link
                                 to={`/cut-room/${sheet.designs[0].card.id}`}

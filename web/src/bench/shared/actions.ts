@@ -1,7 +1,8 @@
 import type { Film } from '../../api/client';
-import { freeId, isLine, withCards, withNewLine, withRemoved, type Card, type Change } from '../model/edits';
+import { freeId, isLine, withCards, withNewLine, withRemoved, withWords, type Card, type Change } from '../model/edits';
 import { cardOf, openCard } from '../state/select';
 import type { BenchStore } from '../state/store';
+import { withField } from './fields';
 
 export interface Action {
     name: string;
@@ -31,7 +32,13 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
     });
     return [
         ...(isLine(card) && !card.locked && cards.length === 1
-            ? [{ name: 'Edit the words', act: () => look({ edited: card.id }) }]
+            ? [
+                  { name: 'Edit the words', act: () => look({ edited: card.id }) },
+                  ...(['name', 'number', 'size'] as const).map((column) => ({
+                      name: `Put in the ${column} from the list`,
+                      act: () => change(withWords(card.id, withField(card.lettering.words, column))),
+                  })),
+              ]
             : []),
         { name: 'Forward', act: () => void whole().then(({ step }) => step(store, cards, 'forward')) },
         { name: 'Back', act: () => void whole().then(({ step }) => step(store, cards, 'back')) },

@@ -3,6 +3,7 @@ import type { Line } from '../../../api/client';
 import { showRound } from '../../../measure';
 import { isLine, withCardFilm, withWords, type Card } from '../../model/edits';
 import { faceOf, loadFaces } from '../../../type/fontFaces';
+import { mended, pieces, put } from '../../shared/fields';
 import { FilmChoice } from '../../shared/FilmChoice';
 import { cleaned, pasted, rowsOf } from '../../shared/rows';
 import { partOf } from '../../state/select';
@@ -63,27 +64,63 @@ function Words({ line, open }: { line: Line; open: boolean }) {
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [open]);
     const rows = rowsOf(words);
+    const shown = open ? words : words.replaceAll('\n', ' / ');
+    const parts = pieces(shown);
+    const look = `block w-full min-w-0 ${open ? 'py-0.5 text-[21px] leading-8' : 'text-[16px] leading-6 whitespace-nowrap'} ${rows > 1 && open ? 'text-[17px]! leading-6!' : ''} ${line.hidden ? 'opacity-45' : ''}`;
+    const fontFamily = `'${faceOf(font)}', var(--font-sans)`;
+    const set = (next: string) => change(withWords(line.id, cleaned(next)), `words:${line.id}`);
     return (
-        <textarea
-            ref={input}
-            id={`words-${line.id}`}
-            aria-label="Words"
-            className={`block w-full min-w-0 resize-none bg-transparent placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below py-0.5 text-[21px] leading-8' : 'overflow-hidden text-[16px] leading-6 whitespace-nowrap'} ${rows > 1 && open ? 'text-[17px]! leading-6!' : ''} ${line.hidden ? 'opacity-45' : ''}`}
-            style={{ fontFamily: `'${faceOf(font)}', var(--font-sans)` }}
-            placeholder="Type the words"
-            title={open ? 'Enter begins another row' : undefined}
-            rows={open ? Math.min(rows, 4) : 1}
-            maxLength={2000}
-            autoComplete="off"
-            spellCheck={false}
-            value={open ? words : words.replaceAll('\n', ' / ')}
-            onFocus={() => chosen.join() !== line.id && choose(line.id)}
-            onPaste={(event) => {
-                event.preventDefault();
-                change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget, line)));
-            }}
-            onChange={(event) => change(withWords(line.id, cleaned(event.target.value)), `words:${line.id}`)}
-        />
+        <span className="relative block w-full min-w-0 overflow-hidden">
+            {parts.some(({ isField }) => isField) && (
+                <span
+                    aria-hidden
+                    className={`absolute inset-0 text-transparent ${open ? 'whitespace-pre-wrap' : ''} ${look}`}
+                    style={{ fontFamily }}
+                >
+                    {parts.map(({ text, isField }, at) =>
+                        isField ? (
+                            <mark key={at} className="rounded-[3px] bg-tape text-transparent ring-1 ring-tape-edge">
+                                {text}
+                            </mark>
+                        ) : (
+                            text
+                        ),
+                    )}
+                </span>
+            )}
+            <textarea
+                ref={input}
+                id={`words-${line.id}`}
+                aria-label="Words"
+                className={`relative resize-none bg-transparent placeholder:font-sans placeholder:text-sm ${open ? 'stitch-below' : 'overflow-hidden'} ${look}`}
+                style={{ fontFamily }}
+                placeholder="Type the words"
+                title={
+                    open
+                        ? 'Enter begins another row; Alt+N puts in the name from the list, Alt+M the number'
+                        : undefined
+                }
+                rows={open ? Math.min(rows, 4) : 1}
+                maxLength={2000}
+                autoComplete="off"
+                spellCheck={false}
+                value={shown}
+                onFocus={() => chosen.join() !== line.id && choose(line.id)}
+                onPaste={(event) => {
+                    event.preventDefault();
+                    change(withWords(line.id, pasted(event.clipboardData.getData('text'), event.currentTarget, line)));
+                }}
+                onChange={(event) => set(mended(words, event.target.value))}
+                onKeyDown={(event) => {
+                    const column = event.altKey ? { KeyN: 'name', KeyM: 'number' }[event.code] : undefined;
+                    if (column) {
+                        event.preventDefault();
+                        const { selectionStart, selectionEnd } = event.currentTarget;
+                        set(put(words, selectionStart, selectionEnd, column));
+                    }
+                }}
+            />
+        </span>
     );
 }
 

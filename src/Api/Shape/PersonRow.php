@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Roster\Person;
+
+/** A row of a list of names. */
+#[OA\Schema(schema: 'PersonRow', required: ['id', 'values', 'own', 'state'])]
+final readonly class PersonRow
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property(
+            description: 'What was typed, by column.',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'string'),
+        )]
+        public object $values,
+        #[OA\Property(
+            description: 'What is set for this person only, by line: parts of the line.',
+            type: 'object',
+            additionalProperties: new OA\AdditionalProperties(type: 'object'),
+        )]
+        public object $own,
+        #[OA\Property(enum: ['to cut', 'cut', 'weeded', 'pressed'])]
+        public string $state,
+    ) {
+    }
+
+    public static function of(Person $person): self
+    {
+        return new self($person->id, (object) $person->values, (object) $person->own, $person->state->value);
+    }
+}

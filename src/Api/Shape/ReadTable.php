@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Roster\Import\ColumnMatch;
+use Uvret\Roster\Import\Table;
+
+/** A file or what was pasted, read as a table, with the column of the list that each of its columns seems to be. */
+#[OA\Schema(schema: 'ReadTable', required: ['titles', 'columns', 'rows'])]
+final readonly class ReadTable
+{
+    /**
+     * @param list<string>       $titles
+     * @param list<string>       $columns
+     * @param list<list<string>> $rows
+     */
+    public function __construct(
+        #[OA\Property(description: 'None where the first row is a person.', items: new OA\Items(type: 'string'))]
+        public array $titles,
+        #[OA\Property(description: 'One for each of the table’s; empty where it is not taken.', items: new OA\Items(type: 'string'))]
+        public array $columns,
+        #[OA\Property(items: new OA\Items(type: 'array', items: new OA\Items(type: 'string')))]
+        public array $rows,
+    ) {
+    }
+
+    public static function of(Table $table): self
+    {
+        return new self($table->titles, ColumnMatch::of($table), $table->rows);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\App;
+
+use Uvret\App\Names\PeopleSheets;
+use Uvret\App\Repository\JobDesigns;
+use Uvret\Tests\Support\ApiCase;
+
+/** A job's list of names, and what its designs make of it. */
+final class NamesTest extends ApiCase
+{
+    public function testAListIsKeptByOneAtATime(): void
+    {
+        $empty = $this->get('/api/jobs/crew-shirts/names');
+        self::assertSame([0, [], []], [$empty->int('version'), $empty->get('people'), $empty->get('designs')]);
+        $people = [['id' => 'a', 'values' => ['name' => 'Bo', 'size' => 'S', 'year' => '2010'], 'own' => (object) [], 'state' => 'to cut']];
+        $list = ['version' => 0, 'columns' => ['year'], 'people' => $people];
+        $saved = $this->send('PUT', '/api/jobs/crew-shirts/names', $list);
+        self::assertSame([1, 'Bo'], [$saved->int('version'), $saved->string('people.0.values.name')]);
+        $this->send('PUT', '/api/jobs/crew-shirts/names', $list, 409);
+        self::assertSame(2, $this->send('PUT', '/api/jobs/crew-shirts/names', ['version' => 1] + $list)->int('version'));
+        $this->send('PUT', '/api/jobs/crew-shirts/names', ['version' => 1] + $list, 409);
+        $wrong = $this->send('PUT', '/api/jobs/crew-shirts/names', ['version' => 2, 'columns' => ['name']] + $list, 422);
+        self::assertStringContainsString('two columns named “name”', $wrong->string('detail'));
+        self::assertSame(2, $this->get('/api/jobs/crew-shirts/names')->int('version'), 'the list stays as it was');
+        $this->client->request('GET', '/api/jobs/crew-shirts/names.csv');
+        self::assertSame("\xEF\xBB\xBFname,number,size,blank,quantity,note,year\r\nBo,,S,,,,2010\r\n", $this->client->getResponse()->getContent());
+    }
+
+    public function testWhatIsDoubtfulIsSeenWithTheBlankAndTheFont(): void
+    {
+        $list = $this->get('/api/jobs/crew-seats/names');
+        self::assertSame([], $list->get('doubts'));
+        self::assertContains('XXL', (array) $list->get('sizes'));
+        $list = $this->send('PUT', '/api/jobs/crew-seats/names', $list->with('people.0.values.size', '9XL')->with('people.1.values.name', 'Ωmega丁'));
+        self::assertSame(['row-1', 'row-2'], \array_column((array) $list->get('doubts'), 'person'));
+        self::assertSame(['size', 'name'], \array_column((array) $list->get('doubts'), 'column'));
+        self::assertStringContainsString('丁', $list->string('doubts.1.message'));
+    }
+
+    public function testATableIsReadAndABrokenOneRefused(): void
+    {
+        $table = $this->send('POST', '/api/tables', "Player\tSeat\tYear\nBo\t007\t2010\n");
+        self::assertSame([['name', 'number', 'Year'], [['Bo', '007', '2010']]], [$table->get('columns'), $table->get('rows')]);
+        self::assertStringContainsString('Row 2', $this->send('POST', '/api/tables', "name\nBo\x01\n", 422)->string('detail'));
+    }
+
+    public function testTheContactSheetShowsEverybodyInTheirOrder(): void
+    {
+        $sheet = $this->get('/api/designs/kit-bags-names/people?from=5&count=3');
+        self::assertSame(18, $sheet->int('count'));
+        self::assertSame(['Bo', 'Wilhelmina', 'Kaspar'], \array_column((array) $sheet->get('people'), 'words'));
+        self::assertSame('⟨name⟩', $sheet->string('lines.0.words'));
+        foreach ([0 => false, 1 => true, 2 => false] as $at => $smaller) {
+            $line = $sheet->part("people.$at.lines.0");
+            self::assertSame($smaller, $line->get('smaller'));
+            self::assertSame(!$smaller, 38_000 === $line->int('letterHeight'));
+            self::assertLessThanOrEqual(210_002, $line->int('width'));
+            self::assertEqualsWithDelta($line->int('width'), $sheet->int("people.$at.box.width"), 3);
+        }
+        // What is set for one only, and is not right, spoils nobody else's.
+        $list = $this->get('/api/jobs/named-bags/names')->with('people.5.own', (object) ['name' => ['size' => ['length' => -1]]]);
+        $this->send('PUT', '/api/jobs/named-bags/names', $list);
+        $sheet = $this->get('/api/designs/kit-bags-names/people?from=5&count=2');
+        self::assertStringContainsString('Bo', $sheet->string('people.0.failure'));
+        self::assertNull($sheet->get('people.1.failure'));
+    }
+
+    public function testEverybodysPiecesAreLaidOutAndNoneIsCutFromASample(): void
+    {
+        $open = $this->get('/api/designs/crew-shirt-names');
+        self::assertSame('⟨name⟩', $open->string('document.lines.0.lettering.words'), 'fields stay in the document');
+        self::assertNotNull($open->get('sheet.ink'), 'and show a sample');
+        $list = $this->get('/api/jobs/crew-seats/names')->with('people.3.values.quantity', '2');
+        $this->send('PUT', '/api/jobs/crew-seats/names', $list);
+        [$sheets, $designs] = [self::getContainer()->get(PeopleSheets::class), self::getContainer()->get(JobDesigns::class)];
+        self::assertInstanceOf(PeopleSheets::class, $sheets);
+        self::assertInstanceOf(JobDesigns::class, $designs);
+        $pieces = $sheets->of($designs->get('crew-shirt-names'), 1);
+        self::assertSame(['Marisol, S', 'Thaddeus, M', 'Ines, S', 'Bo, L', 'Bo, L', 'Wilhelmina, XL'], \array_slice(\array_column($pieces, 0), 0, 6));
+        self::assertCount(10, $pieces, 'nine people, one of them twice');
+        self::assertSame($pieces[3][1], $pieces[4][1]);
+        self::assertCount(9, \array_unique(\array_map(static fn (array $piece): string => $piece[1][0]->region->digest().$piece[1][1]->region->digest(), $pieces)));
+        // The same for all is cut once for each copy.
+        self::assertCount(3, $sheets->of($designs->get('crew-badge'), 3));
+        $sheet = $this->get('/api/jobs/crew-seats');
+        $this->send('PUT', '/api/jobs/crew-seats', $sheet->with('state', 'to cut'));
+        $refused = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-names', 'film' => 'chalk', 'copies' => 1], 422)->string('detail');
+        self::assertStringContainsString('all 10 are cut, each with their own', $refused);
+    }
+}

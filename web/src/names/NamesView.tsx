@@ -1,0 +1,85 @@
+import { useState } from 'react';
+import { Link } from 'wouter';
+import type { ReadTable, Roster } from '../api/client';
+import { Segments } from '../ui/Segments';
+import { Contacts } from './Contacts';
+import { NamesGrid } from './NamesGrid';
+import { NamesTape } from './NamesTape';
+import { TableDialog } from './TableDialog';
+import { TakeList } from './TakeList';
+import { withTable } from './people';
+import { useNames } from './useNames';
+
+/** The list on the left, every piece as it will be on the right, what comes of it on the tape. */
+export function NamesView({ job, title, roster }: { job: string; title: string; roster: Roster }) {
+    const { value: names, change, note } = useNames(job, roster);
+    const [design, setDesign] = useState<string | null>(null);
+    const [chosen, setChosen] = useState<string | null>(null);
+    const [table, setTable] = useState<ReadTable | null>(null);
+    const shown = roster.designs.find(({ id }) => id === design) ?? roster.designs[0];
+    return (
+        <>
+            <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1.12fr)]">
+                <section aria-label="The list" className="flex min-h-0 flex-col border-r border-seam">
+                    <div className="flex items-center justify-between gap-3 px-4 pt-3.5 pb-2.5">
+                        <h1 className="heading truncate" title={title}>
+                            <Link to={`/jobs/${job}`} className="hover:underline">
+                                {title}
+                            </Link>{' '}
+                            · names
+                        </h1>
+                        <TakeList job={job} empty={names.people.length === 0} onRead={setTable} />
+                    </div>
+                    {note && (
+                        <p role="alert" className="mx-4 mb-2 text-madder">
+                            {note.text}
+                        </p>
+                    )}
+                    <NamesGrid
+                        names={names}
+                        doubts={roster.doubts}
+                        sizes={roster.sizes}
+                        chosen={chosen}
+                        onChoose={setChosen}
+                        onChange={change}
+                        onPaste={setTable}
+                    />
+                </section>
+                <section aria-label="Every piece as it will be" className="flex min-h-0 flex-col">
+                    <div className="flex items-center justify-between gap-3 px-4 pt-3.5">
+                        <h2 className="heading">Every piece as it will be</h2>
+                        {roster.designs.length > 1 && shown && (
+                            <Segments
+                                label="Design"
+                                small
+                                value={shown.id}
+                                options={roster.designs.map(({ id, name }) => ({ value: id, show: name }))}
+                                onChange={setDesign}
+                            />
+                        )}
+                    </div>
+                    {shown ? (
+                        <Contacts key={shown.id} design={shown.id} names={names} chosen={chosen} onChoose={setChosen} />
+                    ) : (
+                        <p className="m-auto max-w-sm p-8 text-center text-quiet">
+                            None of the job’s designs takes names yet. Open one on the Bench, click into a line’s words
+                            and choose <b>Name</b> under “From the list”.
+                        </p>
+                    )}
+                </section>
+            </main>
+            <NamesTape names={names} doubts={roster.doubts.length} design={shown?.id ?? null} />
+            {table && (
+                <TableDialog
+                    table={table}
+                    names={names}
+                    onClose={() => setTable(null)}
+                    onTake={(columns, replace) => {
+                        change((now) => withTable(now, columns, table.rows, replace));
+                        setTable(null);
+                    }}
+                />
+            )}
+        </>
+    );
+}
