@@ -43,7 +43,8 @@ final readonly class Team
         $tallest ??= $this->tallest($design, $people);
         $designs = [];
         foreach ($people as $person) {
-            $designs[] = $this->fitted($person, $this->of($document, $person), $fields, $tallest);
+            $own = [] === $person->own ? Filling::for($design, $person) : $this->of($document, $person);
+            $designs[] = $this->fitted($person, $own, $fields, $tallest);
         }
 
         return $designs;
@@ -79,7 +80,11 @@ final readonly class Team
         return \array_filter($heights, static fn (?int $height): bool => null !== $height);
     }
 
-    /** @throws RosterException */
+    /**
+     * With what is set for this person only.
+     *
+     * @throws RosterException
+     */
     private function of(\stdClass $document, Person $person): Design
     {
         $own = self::copy($document);

@@ -16,7 +16,7 @@ interface Props {
 export function Contact({ person, values, fabric, frame, unit, chosen, onChoose }: Props) {
     const { box, lines, parts, failure } = person;
     const [x, y] = box ? [box.left + box.width / 2, box.top + box.height / 2] : [0, 0];
-    const [width, height] = [frame.width * 1.12, frame.height * 1.3];
+    const [width, height] = [Math.round(frame.width * 1.12), Math.round(frame.height * 1.3)];
     const outlier = lines.find(({ smaller, squeezed }) => smaller || squeezed < 100);
     const first = lines[0];
     return (

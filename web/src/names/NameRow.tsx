@@ -49,17 +49,19 @@ export function NameRow({ row, person, columns, template, doubts, chosen, onChoo
                         onGo={(by) => onGo(by, column)}
                     />
                 ))}
-                {person && (
-                    <button
-                        type="button"
-                        aria-label={`Take ${person.values.name ?? `row ${row + 1}`} off the list`}
-                        title="Take off the list"
-                        className="rounded-[3px] font-semibold text-quiet hover:text-madder"
-                        onClick={onRemove}
-                    >
-                        ×
-                    </button>
-                )}
+                <span role="gridcell">
+                    {person && (
+                        <button
+                            type="button"
+                            aria-label={`Take ${person.values.name ?? `row ${row + 1}`} off the list`}
+                            title="Take off the list"
+                            className="rounded-[3px] font-semibold text-quiet hover:text-madder"
+                            onClick={onRemove}
+                        >
+                            ×
+                        </button>
+                    )}
+                </span>
             </div>
             {(doubts.length > 0 || own) && (
                 <p className="pb-1 pl-[42px] text-xs text-madder">

@@ -31,13 +31,13 @@ export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, on
     const [asked, setAsked] = useState<string[]>([]);
     const columns = shownColumns(names, asked);
     const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(84px,1fr)').join(' ')} 24px`;
+    const [, refresh] = useState(0);
     const scroller = useRef<HTMLDivElement>(null);
     const byPerson = useMemo(() => byId(doubts), [doubts]);
     // eslint-disable-next-line react-hooks/incompatible-library
     const rows = useVirtualizer({
         count: names.people.length + 1,
         getScrollElement: () => scroller.current,
-        getItemKey: (row) => names.people[row]?.id ?? `new ${names.people.length}`,
         estimateSize: () => 31,
         overscan: 12,
     });
@@ -50,15 +50,23 @@ export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, on
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [at]);
 
-    /** Goes to a cell, once it is there. */
+    const aim = useRef<string | null>(null);
+    useEffect(() => {
+        const cells = scroller.current?.querySelectorAll<HTMLInputElement>('[data-cell]') ?? [];
+        const cell = [...cells].find(({ dataset }) => dataset.cell === aim.current);
+        if (cell) {
+            aim.current = null;
+            cell.focus();
+        }
+    });
+    /** Goes to a cell, once it is there: the row may only just be made. */
     const go = (row: number, column: string) => {
-        if (row < 0 || row > names.people.length) {
+        if (row < 0 || row > names.people.length + 1) {
             return;
         }
+        aim.current = `${row} ${column}`;
         rows.scrollToIndex(row);
-        requestAnimationFrame(() =>
-            scroller.current?.querySelector<HTMLInputElement>(`[data-cell="${row} ${CSS.escape(column)}"]`)?.focus(),
-        );
+        refresh((count) => count + 1);
     };
     const paste = (event: ClipboardEvent) => {
         const text = event.clipboardData.getData('text/plain');
@@ -75,7 +83,9 @@ export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, on
                     className="sticky top-0 z-10 grid items-center border-b border-seam bg-paper text-xs font-semibold text-quiet"
                     style={{ gridTemplateColumns: template }}
                 >
-                    <span role="columnheader" aria-label="Row" />
+                    <span role="columnheader">
+                        <span className="sr-only">Row</span>
+                    </span>
                     {columns.map((column) => (
                         <span
                             key={column}
@@ -86,12 +96,14 @@ export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, on
                             {titleOf(column)}
                         </span>
                     ))}
-                    <AddColumn
-                        taken={columnsOf(names)}
-                        hidden={columnsOf(names).filter((column) => !columns.includes(column))}
-                        onShow={(column) => setAsked([...asked, column])}
-                        onAdd={(column) => onChange((now) => ({ ...now, columns: [...now.columns, column] }))}
-                    />
+                    <span role="columnheader">
+                        <AddColumn
+                            taken={columnsOf(names)}
+                            hidden={columnsOf(names).filter((column) => !columns.includes(column))}
+                            onShow={(column) => setAsked([...asked, column])}
+                            onAdd={(column) => onChange((now) => ({ ...now, columns: [...now.columns, column] }))}
+                        />
+                    </span>
                 </div>
                 <datalist id="roster-sizes">
                     {sizes.map((size) => (

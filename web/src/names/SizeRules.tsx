@@ -32,11 +32,12 @@ export function SizeRules({ line, unit, tallest, onChange }: Props) {
           : 'letter';
     const limited = fitting.atMost > 0;
     return (
-        <fieldset className="px-4 pt-2">
-            <legend className="float-right max-w-48 truncate text-xs text-quiet">line “{lettering.words}”</legend>
-            <div className="flex flex-wrap items-center gap-x-2 gap-y-1.5">
+        <fieldset className="px-4">
+            <legend className="max-w-full truncate pt-2 text-xs text-quiet">Line “{lettering.words}”</legend>
+            <div className="flex flex-wrap items-center gap-x-1.5 gap-y-1 pt-0.5">
                 <Segments
                     label="Size of all"
+                    small
                     value={rule}
                     options={rules}
                     onChange={(next) =>
@@ -88,7 +89,7 @@ export function SizeRules({ line, unit, tallest, onChange }: Props) {
                         />
                         {rule !== 'tallest' && (
                             <>
-                                <span>then squeeze to</span>
+                                <span>squeeze to</span>
                                 <NumberField
                                     label="Squeeze to"
                                     value={fitting.squeeze}

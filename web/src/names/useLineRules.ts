@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { answer, server, type Line, type Size, type Unit } from '../api/client';
+import { useRef, useState } from 'react';
+import { answer, server, type Line, type OpenDesign, type Size, type Unit } from '../api/client';
 import { openDesign } from '../api/queries';
 
 /** What of a line is changed by its rules. */
@@ -18,28 +18,47 @@ export function useLineRules(id: string) {
         /⟨[^⟨⟩]+⟩/.test(lettering.words),
     );
     const unit: Unit = design.data?.document.unit ?? 'mm';
-    const change = async (line: string, { size, fitting }: LineRules) => {
+    const save = async (line: string, rules: LineRules) => {
         try {
-            const now = await client.query({ ...openDesign(id), staleTime: 0 });
-            const document = structuredClone(now.document);
-            const own = document.lines.find((other) => other.id === line);
-            if (!own) {
-                throw new Error('This line is no longer in the design.');
-            }
-            Object.assign(own.size, size);
-            Object.assign(own.fitting, fitting);
+            const asked = server.GET('/api/designs/{id}', { params: { path: { id } } });
+            const now = withRules(await answer(asked), line, rules);
             await answer(
                 server.PUT('/api/designs/{id}', {
                     params: { path: { id } },
-                    body: { version: now.version, document, change: `size:${line}` },
+                    body: { version: now.version, document: now.document, change: `size:${line}` },
                 }),
             );
             setWrong(null);
         } catch (error) {
             setWrong(error instanceof Error ? `Not saved: ${error.message}` : 'Not saved.');
         }
-        await client.invalidateQueries({ queryKey: ['design', id] });
-        await client.invalidateQueries({ queryKey: ['people', id] });
     };
-    return { lines, unit, wrong, change: (line: string, rules: LineRules) => void change(line, rules) };
+    // One after the other, each over what the one before saved; what is shown is fetched after the last.
+    const queue = useRef(Promise.resolve());
+    const waiting = useRef(0);
+    const change = (line: string, rules: LineRules) => {
+        // Shown at once; what is saved is the design as it is then.
+        client.setQueryData(openDesign(id).queryKey, (shown) => shown && withRules(shown, line, rules));
+        waiting.current += 1;
+        queue.current = queue.current
+            .then(() => save(line, rules))
+            .then(async () => {
+                waiting.current -= 1;
+                if (waiting.current === 0) {
+                    await client.invalidateQueries({ queryKey: ['design', id] });
+                    await client.invalidateQueries({ queryKey: ['people', id] });
+                }
+            });
+    };
+    return { lines, unit, wrong, change };
+}
+
+function withRules(design: OpenDesign, line: string, { size, fitting }: LineRules): OpenDesign {
+    const document = structuredClone(design.document);
+    const own = document.lines.find((other) => other.id === line);
+    if (own) {
+        Object.assign(own.size, size);
+        Object.assign(own.fitting, fitting);
+    }
+    return { ...design, document };
 }
