@@ -88,7 +88,10 @@ final class Doubts
 
     private static function areMixed(Roster $roster): bool
     {
-        $names = \array_filter(\array_map(static fn (Person $person): string => $person->cut('name'), $roster->people), static fn (string $name): bool => '' !== $name);
+        $names = \array_filter(
+            \array_map(static fn (Person $person): string => $person->cut('name'), $roster->people),
+            static fn (string $name): bool => '' !== $name,
+        );
         $capitals = \count(\array_filter($names, self::isCapitals(...)));
 
         return $capitals > 0 && 2 * $capitals < \count($names);

@@ -50,7 +50,10 @@ final readonly class ContactSheets
         return new ContactSheet(
             $design->blank->fabric->colour,
             \count($people),
-            \array_map(static fn (Line $line): ContactLine => new ContactLine($line->id, $line->lettering->words, $tallest[$line->id] ?? null), Filling::lines($design)),
+            \array_map(
+                static fn (Line $line): ContactLine => new ContactLine($line->id, $line->lettering->words, $tallest[$line->id] ?? null),
+                Filling::lines($design),
+            ),
             $cards,
         );
     }

@@ -112,7 +112,8 @@ final class ImportTest extends TestCase
             }
         }
         self::assertSame($values, $people[0]->values);
-        self::assertSame(\array_map(static fn (int $number): string => "p$number", \range(1, \count($rows))), \array_map(static fn (Person $person): string => $person->id, $people));
+        $ids = \array_map(static fn (Person $person): string => $person->id, $people);
+        self::assertSame(\array_map(static fn (int $number): string => "p$number", \range(1, \count($rows))), $ids);
     }
 
     /** @param list<list<string>> $rows */

@@ -96,7 +96,8 @@ final class RosterTest extends TestCase
     public function testWhatIsDoubtfulIsMarked(array $rows, array $expected): void
     {
         $people = \array_map(static fn (int $row): array => ['id' => (string) ($row + 1), 'values' => $rows[$row]], \array_keys($rows));
-        $doubts = Doubts::of(Roster::fromDocument(self::document($people)), ['S', 'M'], static fn (string $text): array => \str_contains($text, '?') ? ['?'] : []);
+        $missing = static fn (string $text): array => \str_contains($text, '?') ? ['?'] : [];
+        $doubts = Doubts::of(Roster::fromDocument(self::document($people)), ['S', 'M'], $missing);
         self::assertSame($expected, \array_map(static fn (Doubt $doubt): string => "$doubt->person $doubt->column $doubt->message", $doubts));
     }
 
@@ -119,6 +120,8 @@ final class RosterTest extends TestCase
      */
     private static function document(array $people, array $columns = []): mixed
     {
-        return \json_decode(\json_encode(['columns' => $columns, 'people' => \array_map(static fn (array $person): object => (object) $person, $people)], \JSON_THROW_ON_ERROR));
+        $rows = \array_map(static fn (array $person): object => (object) $person, $people);
+
+        return \json_decode(\json_encode(['columns' => $columns, 'people' => $rows], \JSON_THROW_ON_ERROR));
     }
 }

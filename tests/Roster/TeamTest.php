@@ -6,6 +6,7 @@ namespace Uvret\Tests\Roster;
 
 use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Composer;
+use Uvret\Design\Design;
 use Uvret\Design\DesignReader;
 use Uvret\Design\Line;
 use Uvret\Plan\Planner;
@@ -55,7 +56,8 @@ final class TeamTest extends TestCase
         self::assertSame([], \array_filter($widths, static fn (int $width): bool => $width > $widths[2]));
         // A part of the list has the height of the whole list.
         [$document, $people] = [self::document(['fitting' => ['tallest' => true, 'atMost' => 120_000]]), self::people()];
-        self::assertSame($heights[0], self::of()->designs($document, [$people[1]], self::of()->tallest(self::of()->design($document), $people))[0]->lines[0]->letterHeight);
+        $tallest = self::of()->tallest(self::of()->design($document), $people);
+        self::assertSame($heights[0], self::of()->designs($document, [$people[1]], $tallest)[0]->lines[0]->letterHeight);
         self::assertGreaterThan(2 * $heights[0], self::of()->designs($document, [$people[1]])[0]->lines[0]->letterHeight);
     }
 
@@ -91,7 +93,8 @@ final class TeamTest extends TestCase
         ]]]);
         $line = self::of()->designs($document, [new Person('1', ['name' => 'Bo', 'number' => '12'])])[0]->design->line('name');
         self::assertSame('12 for Bo!', $line?->lettering->words);
-        self::assertSame([3 => 10.0, 9 => 0.0], \array_map(static fn (object $letter): float => $letter->kern, $line->lettering->letters), 'not what was set on a field');
+        $kerns = \array_map(static fn (object $letter): float => $letter->kern, $line->lettering->letters);
+        self::assertSame([3 => 10.0, 9 => 0.0], $kerns, 'not what was set on a field');
         self::assertSame([3, 9], \array_column($line->lettering->letters, 'at'));
     }
 
@@ -99,7 +102,8 @@ final class TeamTest extends TestCase
     {
         $own = self::object(['name' => ['size' => ['by' => 'letter', 'length' => 12_000], 'lettering' => ['letters' => [['at' => 1, 'across' => 40]]]]]);
         $words = self::object(['name' => ['lettering' => ['words' => 'The ⟨name⟩']]]);
-        $people = [new Person('1', ['name' => 'Bo'], self::parts($own)), new Person('2', ['name' => 'Bo']), new Person('3', ['name' => 'Bo'], self::parts($words))];
+        $bo = ['name' => 'Bo'];
+        $people = [new Person('1', $bo, self::parts($own)), new Person('2', $bo), new Person('3', $bo, self::parts($words))];
         $document = self::document(['fitting' => ['tallest' => true, 'atMost' => 50_000]]);
         $before = \serialize($document);
         $made = self::of()->designs($document, $people);
@@ -141,8 +145,10 @@ final class TeamTest extends TestCase
     {
         $planner = new Planner(Letters::typeCase());
         $made = self::team(['size' => ['by' => 'letter', 'length' => 25_000]])[2];
-        $typed = (new DesignReader())->fromDocument(self::document(['lettering' => ['words' => 'Wilhelmina', 'font' => 'lobster'], 'size' => ['by' => 'letter', 'length' => 25_000]]));
-        self::assertSame($planner->plan($typed)->separation->layers[0]->region->digest(), $planner->plan($made->design)->separation->layers[0]->region->digest());
+        $line = ['lettering' => ['words' => 'Wilhelmina', 'font' => 'lobster'], 'size' => ['by' => 'letter', 'length' => 25_000]];
+        $typed = (new DesignReader())->fromDocument(self::document($line));
+        $digest = static fn (Design $design): string => $planner->plan($design)->separation->layers[0]->region->digest();
+        self::assertSame($digest($typed), $digest($made->design));
     }
 
     /**
@@ -158,7 +164,10 @@ final class TeamTest extends TestCase
     /** @return list<Person> */
     private static function people(): array
     {
-        return \array_map(static fn (int $at): Person => new Person((string) $at, ['name' => self::NAMES[$at], 'number' => (string) (4 + $at)]), \array_keys(self::NAMES));
+        return \array_map(
+            static fn (int $at): Person => new Person((string) $at, ['name' => self::NAMES[$at], 'number' => (string) (4 + $at)]),
+            \array_keys(self::NAMES),
+        );
     }
 
     private static function of(): Team
