@@ -31,6 +31,7 @@ final class RosterTest extends TestCase
         self::assertTrue($roster->people[2]->isEmpty());
         self::assertSame($roster->people[1], $roster->person('2'));
         self::assertNull($roster->person('4'));
+        self::assertSame([\str_repeat('y', 40)], Roster::fromDocument(self::document([], [\str_repeat('y', 40)]))->more);
         $kept = \json_decode(\json_encode($roster->toDocument(), \JSON_THROW_ON_ERROR));
         self::assertEquals($roster, Roster::fromDocument($kept));
     }
@@ -47,6 +48,7 @@ final class RosterTest extends TestCase
         yield 'a novel' => [self::document([['id' => '1', 'values' => ['name' => \str_repeat('n', 201)]]]), 'Row 1: what stands in “name”'];
         yield 'a column of every list' => [self::document([], ['Name']), 'two columns named “Name”'];
         yield 'a column twice' => [self::document([], ['year', 'Year']), 'two columns named “Year”'];
+        yield 'a column with a long name' => [self::document([], [\str_repeat('y', 41)]), 'cannot name a column'];
         yield 'a column without a name' => [self::document([], [' ']), 'cannot name a column'];
         yield 'a column that looks like a field' => [self::document([], ['⟨x⟩']), 'cannot name a column'];
     }
@@ -84,6 +86,11 @@ final class RosterTest extends TestCase
         yield 'a far longer name' => [\array_map(static fn (string $name): array => ['name' => $name, 'size' => 'S'], ['Bo', 'Ines', 'Kaspar', 'Ottilie', 'Maximiliana-Rose']), [
             '5 name far longer than the other names',
         ]];
+        yield 'twice as long, or longer by five, is not far longer' => [\array_map(
+            static fn (string $name): array => ['name' => $name, 'size' => 'S'],
+            ['Bo', 'Ines', 'Juno', 'Piet', 'Rosalind', 'Charlotte'],
+        ), []];
+        yield 'an empty row between others' => [[['note' => ' '], ['name' => 'Bo']], ['2 size no size']];
         yield 'too short a list to tell' => [\array_map(static fn (string $name): array => ['name' => $name, 'size' => 'S'], ['Bo', 'Ines', 'Maximiliana-Rose']), []];
         yield 'a quantity' => [[['name' => 'Bo', 'size' => 'S', 'quantity' => 'two']], ['1 quantity the quantity is not a whole number']];
     }

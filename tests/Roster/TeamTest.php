@@ -111,6 +111,9 @@ final class TeamTest extends TestCase
         self::assertNotSame(12_000, $made[1]->lines[0]->letterHeight);
         self::assertSame([], $made[1]->design->line('name')?->lettering->letters);
         self::assertSame('The Bo', $made[2]->lines[0]->words);
+        // What the line itself says nothing of can be set, too.
+        $narrow = self::parts(self::object(['name' => ['fitting' => ['atMost' => 20_000]]]));
+        self::assertLessThan(20_003, self::of()->designs(self::document([]), [new Person('5', $bo, $narrow)])[0]->lines[0]->width);
         self::assertSame($before, \serialize($document), 'the design stays as it is');
         $this->expectException(RosterException::class);
         $this->expectExceptionMessageMatches('/^“Ines”: .*size/');
@@ -121,7 +124,7 @@ final class TeamTest extends TestCase
     public function testDigitsOnOneWidth(): void
     {
         $middle = static function (string $number, bool $even): float {
-            $document = self::document(['lettering' => ['words' => '⟨number⟩8', 'font' => 'montserrat'], 'size' => ['by' => 'letter', 'length' => 50_000], 'fitting' => ['evenDigits' => $even]]);
+            $document = self::document(['lettering' => ['words' => '⟨number⟩H', 'font' => 'montserrat'], 'size' => ['by' => 'letter', 'length' => 50_000], 'fitting' => ['evenDigits' => $even]]);
             $design = self::of()->designs($document, [new Person('1', ['number' => "8$number"])])[0]->design;
             $letters = (new Composer(Letters::typeCase()))->compose($design)->parts[0]->letters;
 
@@ -129,7 +132,7 @@ final class TeamTest extends TestCase
         };
         self::assertNotEqualsWithDelta($middle('1', false), $middle('0', false), 2);
         foreach (\range(0, 9) as $digit) {
-            self::assertEqualsWithDelta($middle('8', true), $middle((string) $digit, true), 0.05, "8{$digit}8");
+            self::assertEqualsWithDelta($middle('8', true), $middle((string) $digit, true), 0.05, "8{$digit}H");
         }
     }
 
