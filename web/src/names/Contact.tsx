@@ -23,7 +23,7 @@ export function Contact({ person, values, fabric, frame, unit, chosen, onChoose 
         <button
             type="button"
             aria-pressed={chosen}
-            className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen || outlier ? 'border-marigold!' : ''}`}
+            className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen ? 'border-marigold! shadow-[inset_0_0_0_1px_var(--color-marigold)]' : outlier ? 'border-marigold!' : ''}`}
             onClick={onChoose}
         >
             <svg

@@ -15,9 +15,9 @@ interface Props {
 
 type Rule = 'letter' | 'tallest' | 'width' | 'area';
 
-const rules: { value: Rule; show: string }[] = [
+const rules: { value: Rule; show: string; name?: string }[] = [
     { value: 'letter', show: 'one height' },
-    { value: 'tallest', show: 'tallest for all' },
+    { value: 'tallest', show: 'tallest', name: 'tallest for all' },
     { value: 'width', show: 'one width' },
     { value: 'area', show: 'each fitted' },
 ];
@@ -64,6 +64,7 @@ export function SizeRules({ line, unit, tallest, onChange }: Props) {
                         least={rule === 'area' ? 0 : 1_000}
                         most={2_000_000}
                         rules
+                        slim
                         onChange={(length) => onChange({ size: { by: rule, length } })}
                     />
                 )}
@@ -80,6 +81,7 @@ export function SizeRules({ line, unit, tallest, onChange }: Props) {
                     <>
                         <LengthField
                             label="Greatest width"
+                            slim
                             note="wide"
                             value={fitting.atMost}
                             unit={unit}
