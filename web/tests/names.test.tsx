@@ -11,6 +11,7 @@ import { newPerson, shownColumns, withTable, withValue, without, type Names } fr
 import { SizeRules } from '../src/names/SizeRules';
 import { TableDialog } from '../src/names/TableDialog';
 
+vi.setConfig({ testTimeout: 60_000 });
 beforeEach(() => {
     // Rows are only drawn where they can be seen.
     vi.spyOn(Element.prototype, 'clientHeight', 'get').mockReturnValue(600);
@@ -149,7 +150,7 @@ describe('the grid', () => {
         expect(asked).toHaveBeenCalledOnce();
         await user.paste('Odile');
         await user.keyboard('{Enter}');
-        expect(screen.getByRole('status').textContent).toContain('"Odile"');
+        await waitFor(() => expect(screen.getByRole('status').textContent).toContain('"Odile"'));
     });
 
     it('gets a column of the shop’s naming, or one that every list has', async () => {
