@@ -11,7 +11,8 @@ use Uvret\Layout\Stock;
 /**
  * Shortens a layout of convex frames on a roll: the film is made a little shorter, the frames that no longer fit are pushed over others, and
  * all are pulled apart. Where that succeeds, it begins again from there. Where it nearly does, the film gets half of what it lost back; where
- * it does not, it begins again from the best layout, every second time with two frames of about the same size in each other's place.
+ * it does not, it begins again from there, every second time with two frames of about the same size in each other's place; after failures in
+ * a row from a longer film.
  */
 final class Separation
 {
@@ -48,7 +49,15 @@ final class Separation
     /** Frames that change places are at most so far from each other in the order of their areas. */
     private const ALIKE = 3;
 
+    /** After so many failures in a row the film is made longer by this share, and two pairs of frames change places. */
+    private const STUCK = 6;
+
+    private const LONGER = 0.03;
+
     private float $shorter = self::SHORTER;
+
+    /** The layout that the next try begins from. */
+    private ?Nested $from = null;
 
     private int $failed = 0;
 
@@ -115,17 +124,23 @@ final class Separation
     /** Some sweeps of the try that is going on, from the best layout so far; a shorter one where it succeeds. */
     public function step(Nested $best): ?Nested
     {
-        $most = (float) ($best->length - self::usable($this->roll)->bottom);
+        $this->from ??= $best;
+        $most = (float) ($this->from->length - self::usable($this->roll)->bottom);
         if (0.0 === $this->length) {
-            $places = $this->placesOf($best);
-            $this->begin(1 === $this->failed % 2 ? $this->swapped($places) : $places, $most * (1 - $this->shorter));
+            $places = $this->placesOf($this->from);
+            if ($this->failed >= self::STUCK) {
+                $this->begin($this->swapped($this->swapped($places)), $most * (1 + self::LONGER));
+            } else {
+                $this->begin(1 === $this->failed % 2 ? $this->swapped($places) : $places, $most * (1 - $this->shorter));
+            }
         }
         for ($sweep = 0; $sweep < self::SWEEPS; ++$sweep) {
             if ($this->sweep()) {
                 $this->length = 0.0;
-                $this->shorter = \min(self::SHORTER, self::SUCCEEDED * $this->shorter);
+                $this->shorter = $this->failed >= self::STUCK ? self::SHORTER : \min(self::SHORTER, self::SUCCEEDED * $this->shorter);
+                $this->failed = 0;
 
-                return $this->nested();
+                return $this->from = $this->nested();
             }
         }
         $isNearly = $this->least <= self::NEARLY;
