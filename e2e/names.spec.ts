@@ -14,7 +14,7 @@ test('one design and one list: names typed, pasted and put right, one height, ea
     await page.keyboard.press('Control+a');
     await page.keyboard.press('Alt+n');
     await expect(page.getByRole('textbox', { name: 'Words' }).nth(1)).toHaveValue('⟨name⟩');
-    await withCard(page, 'Put in the number from the list');
+    await withCard(page, 'Insert number from the list');
     await expect(page.getByRole('textbox', { name: 'Words' }).nth(1)).toHaveValue('⟨name⟩ ⟨number⟩');
     // A field goes whole.
     await page.getByRole('textbox', { name: 'Words' }).nth(1).press('End');
@@ -33,21 +33,23 @@ test('one design and one list: names typed, pasted and put right, one height, ea
     // A list that is broken is refused; one that is not is shown before it is taken.
     const file = (content: string) => ({ name: 'crew.csv', mimeType: 'text/csv', buffer: Buffer.from(content) });
     await page.getByLabel('List file').setInputFiles(file('Name;Size\nBo;L;7\n'));
-    await expect(page.getByRole('dialog', { name: 'Not taken' })).toContainText('Row 2 cannot be read: it has 3 cells');
-    await page.getByRole('button', { name: 'Go on' }).click();
+    await expect(page.getByRole('dialog', { name: 'Not imported' })).toContainText(
+        'Row 2 cannot be read: it has 3 cells',
+    );
+    await page.getByRole('button', { name: 'OK' }).click();
     await page.getByRole('button', { name: 'Paste a list' }).click();
     await page
         .getByRole('dialog')
         .getByRole('textbox')
         .fill('Rower\tSeat\tShirt size\nBo\t4\tL\nWilhelmina\t5\tXL\nBo\t6\t\n');
-    await page.getByRole('button', { name: 'Look at it' }).click();
-    const dialog = page.getByRole('dialog', { name: 'Take in 3 people' });
+    await page.getByRole('button', { name: 'Preview' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Import 3 people' });
     await expect(dialog.getByLabel('Seat is')).toHaveValue('number');
     await dialog.getByRole('button', { name: 'Add 3 people' }).click();
     await expect(page.getByRole('contentinfo')).toContainText('Names4');
 
     // What is doubtful is put right.
-    await expect(page.locator(grid)).toContainText('“Bo” stands in the list 2 times');
+    await expect(page.locator(grid)).toContainText('“Bo” appears 2 times');
     await page.getByRole('textbox', { name: 'Name, row 4' }).fill('Kaspar');
     await page.getByLabel('Size, row 4').fill('M');
     await page.getByLabel('Size, row 1').fill('S');

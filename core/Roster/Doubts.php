@@ -39,10 +39,10 @@ final class Doubts
                 $say('name', 'no name');
             }
             if (($names[\mb_strtolower($name)] ?? 0) > 1) {
-                $say('name', "“{$name}” stands in the list {$names[\mb_strtolower($name)]} times");
+                $say('name', "“{$name}” appears {$names[\mb_strtolower($name)]} times");
             }
             if (($numbers[$number] ?? 0) > 1) {
-                $say('number', "number $number is given {$numbers[$number]} times");
+                $say('number', "number $number appears {$numbers[$number]} times");
             }
             if ('' !== $name && $hasNumbers && '' === $number) {
                 $say('number', 'no number');
@@ -50,28 +50,28 @@ final class Doubts
             if ('' === $size) {
                 $say('size', 'no size');
             } elseif ([] !== $known && !\in_array(\mb_strtolower($size), $known, true)) {
-                $say('size', "the blank does not come in $size; it comes in ".\implode(', ', $sizes));
+                $say('size', "the blank doesn’t come in $size; it comes in ".\implode(', ', $sizes));
             }
             foreach ($person->values as $column => $value) {
                 if ($value !== \trim($value)) {
-                    $say($column, 'spaces before or after');
+                    $say($column, 'leading or trailing space');
                 }
             }
             foreach (['name', 'number'] as $column) {
                 $without = $missing($person->cut($column));
                 if ([] !== $without) {
-                    $say($column, 'the font does not have '.\implode(' ', $without));
+                    $say($column, 'the font lacks '.\implode(' ', $without));
                 }
             }
             if ($capitals && self::isCapitals($name)) {
-                $say('name', 'all capitals, where others have small letters');
+                $say('name', 'all capitals, unlike the other names');
             }
             $length = \mb_strlen($name);
             if ($usual > 0 && $length > self::LONG * $usual && $length > $usual + self::LONGER) {
-                $say('name', 'far longer than the other names');
+                $say('name', 'much longer than the other names');
             }
             if (1 === \preg_match('/\D/', $person->cut('quantity'))) {
-                $say('quantity', 'the quantity is not a whole number');
+                $say('quantity', 'quantity is not a whole number');
             }
         }
 

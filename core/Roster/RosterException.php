@@ -54,7 +54,7 @@ final class RosterException extends \RuntimeException
 
     public static function brokenRow(int $row, string $reason): self
     {
-        return new self("Row $row cannot be read: $reason. Nothing was taken; mend the row and open the file again.");
+        return new self("Row $row cannot be read: $reason. Nothing was imported; fix the row and open the file again.");
     }
 
     public static function personCannotBeMade(string $name, string $reason): self

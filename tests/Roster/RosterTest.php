@@ -68,23 +68,23 @@ final class RosterTest extends TestCase
         yield 'all is well' => [$fine, []];
         yield 'an empty row' => [[...$fine, ['name' => ' ']], []];
         yield 'a name twice, whatever its letters' => [[...$fine, ['name' => 'BO', 'number' => '6', 'size' => 'M']], [
-            '2 name “Bo” stands in the list 2 times',
-            '3 name “BO” stands in the list 2 times',
-            '3 name all capitals, where others have small letters',
+            '2 name “Bo” appears 2 times',
+            '3 name “BO” appears 2 times',
+            '3 name all capitals, unlike the other names',
         ]];
-        yield 'a number twice' => [[...$fine, ['name' => 'Ines', 'number' => '4', 'size' => 'M']], ['1 number number 4 is given 2 times', '3 number number 4 is given 2 times']];
+        yield 'a number twice' => [[...$fine, ['name' => 'Ines', 'number' => '4', 'size' => 'M']], ['1 number number 4 appears 2 times', '3 number number 4 appears 2 times']];
         yield 'no number' => [[...$fine, ['name' => 'Ines', 'size' => 'M']], ['3 number no number']];
         yield 'no numbers at all' => [[['name' => 'Ines', 'size' => 'M']], []];
         yield 'neither name nor number' => [[['note' => 'later', 'size' => 'M']], ['1 name no name']];
         yield 'sizes' => [[...$fine, ['name' => 'Ines', 'number' => '6'], ['name' => 'Kaspar', 'number' => '7', 'size' => 'XXL']], [
             '3 size no size',
-            '4 size the blank does not come in XXL; it comes in S, M',
+            '4 size the blank doesn’t come in XXL; it comes in S, M',
         ]];
-        yield 'spaces' => [[['name' => ' Ottilie', 'size' => "S\t"]], ['1 name spaces before or after', '1 size spaces before or after']];
-        yield 'letters that the font lacks' => [[['name' => 'Œdipa?', 'size' => 'S']], ['1 name the font does not have ?']];
+        yield 'spaces' => [[['name' => ' Ottilie', 'size' => "S\t"]], ['1 name leading or trailing space', '1 size leading or trailing space']];
+        yield 'letters that the font lacks' => [[['name' => 'Œdipa?', 'size' => 'S']], ['1 name the font lacks ?']];
         yield 'capitals are the rule' => [[['name' => 'BO', 'size' => 'S'], ['name' => 'Ines', 'size' => 'S']], []];
         yield 'a far longer name' => [\array_map(static fn (string $name): array => ['name' => $name, 'size' => 'S'], ['Bo', 'Ines', 'Kaspar', 'Ottilie', 'Maximiliana-Rose']), [
-            '5 name far longer than the other names',
+            '5 name much longer than the other names',
         ]];
         yield 'twice as long, or longer by five, is not far longer' => [\array_map(
             static fn (string $name): array => ['name' => $name, 'size' => 'S'],
@@ -92,7 +92,7 @@ final class RosterTest extends TestCase
         ), []];
         yield 'an empty row between others' => [[['note' => ' '], ['name' => 'Bo']], ['2 size no size']];
         yield 'too short a list to tell' => [\array_map(static fn (string $name): array => ['name' => $name, 'size' => 'S'], ['Bo', 'Ines', 'Maximiliana-Rose']), []];
-        yield 'a quantity' => [[['name' => 'Bo', 'size' => 'S', 'quantity' => 'two']], ['1 quantity the quantity is not a whole number']];
+        yield 'a quantity' => [[['name' => 'Bo', 'size' => 'S', 'quantity' => 'two']], ['1 quantity quantity is not a whole number']];
     }
 
     /**

@@ -164,8 +164,8 @@ describe('the grid', () => {
         await user.click(screen.getByRole('button', { name: 'Add it' }));
         expect(await screen.findByRole('columnheader', { name: 'role' })).toBeDefined();
         await user.click(screen.getByRole('button', { name: 'Add a column' }));
-        await user.click(screen.getByRole('button', { name: 'How many' }));
-        expect(await screen.findByRole('columnheader', { name: 'How many' })).toBeDefined();
+        await user.click(screen.getByRole('button', { name: 'Quantity' }));
+        expect(await screen.findByRole('columnheader', { name: 'Quantity' })).toBeDefined();
     });
 });
 
@@ -182,7 +182,7 @@ describe('a table before it is taken', () => {
         await user.selectOptions(screen.getByLabelText('Crew is'), 'Crew');
         await user.click(screen.getByRole('button', { name: 'Add 1 person' }));
         expect(onTake).toHaveBeenCalledWith(['name', 'Crew'], false);
-        await user.click(screen.getByRole('button', { name: 'In place of the 1 in the list' }));
+        await user.click(screen.getByRole('button', { name: 'Replace the 1 in the list' }));
         expect(onTake).toHaveBeenLastCalledWith(['name', 'Crew'], true);
     });
 });

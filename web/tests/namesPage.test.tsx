@@ -165,7 +165,7 @@ describe('the page', () => {
             }),
         );
         const tape = await screen.findByRole('contentinfo');
-        await waitFor(() => expect(tape.textContent).toBe('Names3To make61 to look at1 squeezed'));
+        await waitFor(() => expect(tape.textContent).toBe('Names3To make61 to check1 squeezed'));
     });
 
     it('saves what is typed, with the version that was seen', async () => {
@@ -188,7 +188,7 @@ describe('the page', () => {
 
     it('says how a design gets names where none takes them', () => {
         page(roster({ designs: [] }));
-        expect(screen.getByText(/None of the job’s designs takes names yet/)).toBeDefined();
+        expect(screen.getByText(/No design of this job uses names yet/)).toBeDefined();
     });
 });
 
@@ -207,13 +207,13 @@ describe('a list that comes in', () => {
         );
         vi.stubGlobal('fetch', asked);
         const onRead = shown();
-        expect(screen.getByRole('link', { name: 'Write out' }).getAttribute('href')).toBe('/api/jobs/bags/names.csv');
+        expect(screen.getByRole('link', { name: 'Export CSV' }).getAttribute('href')).toBe('/api/jobs/bags/names.csv');
         await user.upload(screen.getByLabelText('List file'), new File(['name\nJuno\n'], 'crew.csv'));
         await waitFor(() => expect(onRead).toHaveBeenCalledWith(table));
         await user.click(screen.getByRole('button', { name: 'Paste a list' }));
         await user.click(screen.getByRole('textbox'));
         await user.paste('name\nJuno');
-        await user.click(screen.getByRole('button', { name: 'Look at it' }));
+        await user.click(screen.getByRole('button', { name: 'Preview' }));
         await waitFor(() => expect(onRead).toHaveBeenCalledTimes(2));
         expect(asked.mock.calls[1]?.[1].body).toBe('name\nJuno');
     });
@@ -225,7 +225,7 @@ describe('a list that comes in', () => {
         const onRead = shown();
         await user.upload(screen.getByLabelText('List file'), new File(['x'], 'crew.csv'));
         expect((await screen.findByRole('alert')).textContent).toBe(why.detail);
-        await user.click(screen.getByRole('button', { name: 'Go on' }));
+        await user.click(screen.getByRole('button', { name: 'OK' }));
         await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
         vi.stubGlobal('fetch', () => Promise.reject(new TypeError('away')));
         await user.upload(screen.getByLabelText('List file'), new File(['x'], 'crew.csv'));

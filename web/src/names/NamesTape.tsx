@@ -22,7 +22,7 @@ export function NamesTape({ names, doubts, design }: Props) {
         <footer aria-label="Tape" className="flex min-h-9.5 flex-wrap items-stretch border-t border-tape-edge bg-tape">
             <TapeEntry name="Names">{names.people.length}</TapeEntry>
             {pieces !== names.people.length && <TapeEntry name="To make">{pieces}</TapeEntry>}
-            {doubts > 0 && <TapeEntry tone="bad">{doubts} to look at</TapeEntry>}
+            {doubts > 0 && <TapeEntry tone="bad">{doubts} to check</TapeEntry>}
             {squeezed > 0 && <TapeEntry tone="bad">{squeezed} squeezed</TapeEntry>}
             {smaller > 0 && <TapeEntry tone="bad">{smaller} smaller</TapeEntry>}
         </footer>

@@ -62,8 +62,8 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
                         <Contacts key={shown.id} design={shown.id} names={names} chosen={chosen} onChoose={setChosen} />
                     ) : (
                         <p className="m-auto max-w-sm p-8 text-center text-quiet">
-                            None of the job’s designs takes names yet. Open one on the Bench, click into a line’s words
-                            and choose <b>Name</b> under “From the list”.
+                            No design of this job uses names yet. Open one on the Bench and press <b>Alt+N</b> in a
+                            line’s words, or choose <b>Insert name from the list</b> in its card’s menu.
                         </p>
                     )}
                 </section>

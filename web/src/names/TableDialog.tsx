@@ -21,7 +21,7 @@ export function TableDialog({ table, names, onClose, onTake }: Props) {
     const people = count === 1 ? '1 person' : `${count} people`;
     const twice = columns.find((column, at) => column !== '' && columns.indexOf(column) !== at);
     return (
-        <Modal open widest title={`Take in ${people}`} onClose={onClose}>
+        <Modal open widest title={`Import ${people}`} onClose={onClose}>
             <div className="max-h-[52vh] overflow-auto">
                 <table className="w-full border-collapse text-left">
                     <thead>
@@ -48,7 +48,7 @@ export function TableDialog({ table, names, onClose, onTake }: Props) {
                                                 </option>
                                             ),
                                         )}
-                                        <option value="">left out</option>
+                                        <option value="">Skip</option>
                                     </select>
                                 </th>
                             ))}
@@ -79,11 +79,11 @@ export function TableDialog({ table, names, onClose, onTake }: Props) {
             <div className="mt-4 flex justify-end gap-2">
                 {names.people.length > 0 && (
                     <Button disabled={twice !== undefined} onClick={() => onTake(columns, true)}>
-                        In place of the {names.people.length} in the list
+                        Replace the {names.people.length} in the list
                     </Button>
                 )}
                 <Button look="main" disabled={twice !== undefined} onClick={() => onTake(columns, false)}>
-                    {names.people.length > 0 ? `Add ${people}` : `Take ${people}`}
+                    {names.people.length > 0 ? `Add ${people}` : `Import ${people}`}
                 </Button>
             </div>
         </Modal>

@@ -33,7 +33,7 @@ export function TakeList({ job, empty, onRead }: Props) {
         <span className={`flex shrink-0 items-center gap-2 ${over ? 'outline-2 outline-offset-2 outline-indigo' : ''}`}>
             {!empty && (
                 <a href={`/api/jobs/${job}/names.csv`} className="font-semibold text-indigo hover:underline">
-                    Write out
+                    Export CSV
                 </a>
             )}
             <Button onClick={() => setPasting(true)}>Paste a list</Button>
@@ -55,7 +55,7 @@ export function TakeList({ job, empty, onRead }: Props) {
             <Modal open={pasting} wide title="Paste a list" onClose={() => setPasting(false)}>
                 <label className="grid gap-1">
                     <span className="text-xs text-quiet">
-                        A line for each person; cells copied from a spreadsheet keep their columns.
+                        One person per line. Cells copied from a spreadsheet keep their columns.
                     </span>
                     <textarea
                         autoFocus
@@ -72,16 +72,16 @@ export function TakeList({ job, empty, onRead }: Props) {
                 )}
                 <div className="mt-3 flex justify-end">
                     <Button look="main" disabled={text.trim() === ''} onClick={() => void read(text)}>
-                        Look at it
+                        Preview
                     </Button>
                 </div>
             </Modal>
-            <Modal open={wrong !== null && !pasting} title="Not taken" onClose={() => setWrong(null)}>
+            <Modal open={wrong !== null && !pasting} title="Not imported" onClose={() => setWrong(null)}>
                 <p role="alert">{wrong}</p>
                 <p className="mt-1 text-quiet">The list stays as it was.</p>
                 <div className="mt-3 flex justify-end">
                     <Button look="main" onClick={() => setWrong(null)}>
-                        Go on
+                        OK
                     </Button>
                 </div>
             </Modal>

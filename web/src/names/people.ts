@@ -9,7 +9,7 @@ export const usual = {
     number: 'Number',
     size: 'Size',
     blank: 'Blank',
-    quantity: 'How many',
+    quantity: 'Quantity',
     note: 'Note',
 } as const;
 

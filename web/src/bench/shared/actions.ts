@@ -35,7 +35,7 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
             ? [
                   { name: 'Edit the words', act: () => look({ edited: card.id }) },
                   ...(['name', 'number', 'size'] as const).map((column) => ({
-                      name: `Put in the ${column} from the list`,
+                      name: `Insert ${column} from the list`,
                       act: () => change(withWords(card.id, withField(card.lettering.words, column))),
                   })),
               ]

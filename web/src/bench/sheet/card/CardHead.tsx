@@ -97,7 +97,7 @@ function Words({ line, open }: { line: Line; open: boolean }) {
                 placeholder="Type the words"
                 title={
                     open
-                        ? 'Enter begins another row; Alt+N puts in the name from the list, Alt+M the number'
+                        ? 'Enter begins another row; Alt+N inserts the name from the list, Alt+M the number'
                         : undefined
                 }
                 rows={open ? Math.min(rows, 4) : 1}
