@@ -115,7 +115,11 @@ final readonly class Composer
         return $block instanceof Block ? $block : null;
     }
 
-    /** @return array{Ground, array<string, Region>, array<string, list<array{film: string|null, region: Region}>>} with the shapes of forms and motifs, and the parts of motifs */
+    /**
+     * With the shapes of forms and motifs, and the parts of motifs.
+     *
+     * @return array{Ground, array<string, Region>, array<string, list<array{film: string|null, region: Region}>>}
+     */
     private function ground(Design $design): array
     {
         $shapes = [];

@@ -35,7 +35,10 @@ final readonly class Rosters
         // Asked and raised in one statement, so that of two writers only one gets on.
         $written = 0 === $version
             ? $connection->executeStatement('INSERT OR IGNORE INTO job_roster (job_id, document, version) VALUES (?, ?, 1)', [$job->id, $json])
-            : $connection->executeStatement('UPDATE job_roster SET document = ?, version = version + 1 WHERE job_id = ? AND version = ?', [$json, $job->id, $version]);
+            : $connection->executeStatement(
+                'UPDATE job_roster SET document = ?, version = version + 1 WHERE job_id = ? AND version = ?',
+                [$json, $job->id, $version],
+            );
         $kept = $this->of($job);
         if ($this->entities->contains($kept)) {
             $this->entities->refresh($kept);

@@ -84,7 +84,11 @@ final class ImportTest extends TestCase
     /** @return iterable<string, array{list<string>, list<list<string>>, list<string>}> titles, rows, columns */
     public static function tables(): iterable
     {
-        yield 'other words for the same' => [['Player', 'Seat', 'Shirt size', 'Qty', 'Remarks'], [['a', 'b', 'c', 'd', 'e']], ['name', 'number', 'size', 'quantity', 'note']];
+        yield 'other words for the same' => [
+            ['Player', 'Seat', 'Shirt size', 'Qty', 'Remarks'],
+            [['a', 'b', 'c', 'd', 'e']],
+            ['name', 'number', 'size', 'quantity', 'note'],
+        ];
         yield 'the shop’s own columns' => [['Role', 'NAME:', 'Year'], [['a', 'b', 'c']], ['Role', 'name', 'Year']];
         yield 'two of the same' => [['Name', 'Crew', 'Crew'], [['a', 'b', 'c']], ['name', 'Crew', '']];
         yield 'without titles' => [[], [['7', 'Ottilie', 'S', ''], ['12', 'Bo', 'XXL', '']], ['number', 'name', 'size', '']];

@@ -72,7 +72,10 @@ final class RosterTest extends TestCase
             '3 name “BO” appears 2 times',
             '3 name all capitals, unlike the other names',
         ]];
-        yield 'a number twice' => [[...$fine, ['name' => 'Ines', 'number' => '4', 'size' => 'M']], ['1 number number 4 appears 2 times', '3 number number 4 appears 2 times']];
+        yield 'a number twice' => [[...$fine, ['name' => 'Ines', 'number' => '4', 'size' => 'M']], [
+            '1 number number 4 appears 2 times',
+            '3 number number 4 appears 2 times',
+        ]];
         yield 'no number' => [[...$fine, ['name' => 'Ines', 'size' => 'M']], ['3 number no number']];
         yield 'no numbers at all' => [[['name' => 'Ines', 'size' => 'M']], []];
         yield 'neither name nor number' => [[['note' => 'later', 'size' => 'M']], ['1 name no name']];
@@ -83,7 +86,10 @@ final class RosterTest extends TestCase
         yield 'spaces' => [[['name' => ' Ottilie', 'size' => "S\t"]], ['1 name leading or trailing space', '1 size leading or trailing space']];
         yield 'letters that the font lacks' => [[['name' => 'Œdipa?', 'size' => 'S']], ['1 name the font lacks ?']];
         yield 'capitals are the rule' => [[['name' => 'BO', 'size' => 'S'], ['name' => 'Ines', 'size' => 'S']], []];
-        yield 'a far longer name' => [\array_map(static fn (string $name): array => ['name' => $name, 'size' => 'S'], ['Bo', 'Ines', 'Kaspar', 'Ottilie', 'Maximiliana-Rose']), [
+        yield 'a far longer name' => [\array_map(
+            static fn (string $name): array => ['name' => $name, 'size' => 'S'],
+            ['Bo', 'Ines', 'Kaspar', 'Ottilie', 'Maximiliana-Rose'],
+        ), [
             '5 name much longer than the other names',
         ]];
         yield 'twice as long, or longer by five, is not far longer' => [\array_map(
@@ -91,7 +97,10 @@ final class RosterTest extends TestCase
             ['Bo', 'Ines', 'Juno', 'Piet', 'Rosalind', 'Charlotte'],
         ), []];
         yield 'an empty row between others' => [[['note' => ' '], ['name' => 'Bo']], ['2 size no size']];
-        yield 'too short a list to tell' => [\array_map(static fn (string $name): array => ['name' => $name, 'size' => 'S'], ['Bo', 'Ines', 'Maximiliana-Rose']), []];
+        yield 'too short a list to tell' => [\array_map(
+            static fn (string $name): array => ['name' => $name, 'size' => 'S'],
+            ['Bo', 'Ines', 'Maximiliana-Rose'],
+        ), []];
         yield 'a quantity' => [[['name' => 'Bo', 'size' => 'S', 'quantity' => 'two']], ['1 quantity quantity is not a whole number']];
     }
 

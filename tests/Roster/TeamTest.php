@@ -43,7 +43,8 @@ final class TeamTest extends TestCase
             self::assertEqualsWithDelta(30_000 * \min(1.0, $needed / 85), $line->letterHeight, 10);
             $kinds[] = $needed >= 100 ? 'as it is' : ($needed >= 85 ? 'squeezed' : 'smaller');
         }
-        self::assertSame(['as it is', 'squeezed', 'smaller'], \array_values(\array_intersect(['as it is', 'squeezed', 'smaller'], $kinds)), 'the list has all kinds');
+        $all = ['as it is', 'squeezed', 'smaller'];
+        self::assertSame($all, \array_values(\array_intersect($all, $kinds)), 'the list has all kinds');
     }
 
     public function testAllAreAsTallAsTheLongestAllows(): void
@@ -124,7 +125,11 @@ final class TeamTest extends TestCase
     public function testDigitsOnOneWidth(): void
     {
         $middle = static function (string $number, bool $even): float {
-            $document = self::document(['lettering' => ['words' => '⟨number⟩H', 'font' => 'montserrat'], 'size' => ['by' => 'letter', 'length' => 50_000], 'fitting' => ['evenDigits' => $even]]);
+            $document = self::document([
+                'lettering' => ['words' => '⟨number⟩H', 'font' => 'montserrat'],
+                'size' => ['by' => 'letter', 'length' => 50_000],
+                'fitting' => ['evenDigits' => $even],
+            ]);
             $design = self::of()->designs($document, [new Person('1', ['number' => "8$number"])])[0]->design;
             $letters = (new Composer(Letters::typeCase()))->compose($design)->parts[0]->letters;
 
@@ -183,7 +188,12 @@ final class TeamTest extends TestCase
     {
         $document = \json_decode(Designs::json());
         \assert($document instanceof \stdClass);
-        $whole = ['id' => 'name', 'film' => 'ink', 'lettering' => ['words' => '⟨name⟩', 'font' => 'lobster'], 'size' => ['by' => 'letter', 'length' => 30_000]];
+        $whole = [
+            'id' => 'name',
+            'film' => 'ink',
+            'lettering' => ['words' => '⟨name⟩', 'font' => 'lobster'],
+            'size' => ['by' => 'letter', 'length' => 30_000],
+        ];
         $document->lines = [self::object([...$whole, ...$line])];
 
         return $document;

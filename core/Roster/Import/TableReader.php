@@ -117,7 +117,8 @@ final class TableReader
         foreach ($cells as $row => $values) {
             foreach ($values as $value) {
                 if (\mb_strlen($value) > self::LONGEST) {
-                    throw RosterException::brokenRow($row + 1, \str_contains($value, "\n") ? 'a quotation mark is not closed' : 'a cell has more than 200 letters');
+                    $reason = \str_contains($value, "\n") ? 'a quotation mark is not closed' : 'a cell has more than 200 letters';
+                    throw RosterException::brokenRow($row + 1, $reason);
                 }
             }
         }
