@@ -19,7 +19,6 @@ final readonly class Person
         public string $id,
         public array $values,
         public array $own = [],
-        public PersonState $state = PersonState::ToCut,
     ) {
     }
 
@@ -40,6 +39,23 @@ final readonly class Person
         $typed = $this->cut('quantity');
 
         return 1 === \preg_match('/^\d{1,5}$/', $typed) ? (int) $typed : 1;
+    }
+
+    /** What their pieces are called: name, or else number, and size. */
+    public function title(): string
+    {
+        $name = '' === $this->cut('name') ? $this->cut('number') : $this->cut('name');
+
+        return '' === $this->cut('size') ? $name : "$name, {$this->cut('size')}";
+    }
+
+    /** Differs as soon as anything that is cut for them, or what is noted of them, does. */
+    public function digest(): string
+    {
+        $values = \array_filter($this->values, static fn (string $value): bool => '' !== $value);
+        \ksort($values);
+
+        return \hash('xxh128', \serialize([$values, $this->own]));
     }
 
     public function isEmpty(): bool

@@ -44,7 +44,7 @@ final readonly class Roster
 
     /**
      * @param mixed $document decoded JSON, objects as stdClass: {"columns": ["year"], "people": [{"id": "1", "values": {"name": "Ottilie"},
-     *                        "own": {"line-1": {…}}, "state": "to cut"}]}
+     *                        "own": {"line-1": {…}}}]}
      *
      * @throws RosterException
      */
@@ -80,7 +80,7 @@ final readonly class Roster
         return new self($more, $people);
     }
 
-    /** @return array{columns: list<string>, people: list<array{id: string, values: object, own: object, state: string}>} as it is kept */
+    /** @return array{columns: list<string>, people: list<array{id: string, values: object, own: object}>} as it is kept */
     public function toDocument(): array
     {
         return [
@@ -89,7 +89,6 @@ final readonly class Roster
                 'id' => $person->id,
                 'values' => (object) $person->values,
                 'own' => (object) $person->own,
-                'state' => $person->state->value,
             ], $this->people),
         ];
     }
@@ -116,9 +115,8 @@ final readonly class Roster
                 $own[$line] = $part;
             }
         }
-        $state = $entry->state ?? '';
 
-        return new Person($id, $values, $own, PersonState::tryFrom(\is_string($state) ? $state : '') ?? PersonState::ToCut);
+        return new Person($id, $values, $own);
     }
 
     /** @return iterable<string, mixed> */

@@ -12,6 +12,7 @@ use Uvret\App\Api\Shape\JobCard;
 use Uvret\App\Api\Shape\JobItem;
 use Uvret\App\Api\Shape\JobSheet;
 use Uvret\App\Api\Shape\JobSheetDesign;
+use Uvret\App\Api\Shape\PeopleCount;
 use Uvret\App\Api\Shape\PressCount;
 use Uvret\App\Api\Shape\Rail as RailShape;
 use Uvret\App\Entity\Item;
@@ -20,6 +21,7 @@ use Uvret\App\Entity\JobDesign;
 use Uvret\App\History\Backups;
 use Uvret\App\Jobs\JobList;
 use Uvret\App\Repository\JobLists;
+use Uvret\App\Repository\PeopleProgress;
 use Uvret\App\Repository\Stamps;
 use Uvret\App\Summary\Summaries;
 
@@ -34,6 +36,7 @@ final readonly class Rail
         private Summaries $summaries,
         private Backups $backups,
         private Stamps $stamps,
+        private PeopleProgress $progress,
     ) {
     }
 
@@ -43,6 +46,7 @@ final readonly class Rail
         $stamp = $this->stamps->ofShop();
         $rows = $this->lists->jobs($list, $find, $from, self::PAGE);
         $cards = $this->cards(\array_column($rows, 'id'));
+        $people = $this->progress->counts(\array_column($rows, 'id'));
         // What is cut is summed up of all, wherever they hang.
         $this->summaries->complete('to cut');
         $toCut = $this->lists->toCut();
@@ -58,6 +62,7 @@ final readonly class Rail
                 state: $row['state'],
                 quantity: $row['quantity'],
                 archived: 0 !== $row['archived'],
+                people: PeopleCount::of($people[$row['id']] ?? null),
                 designs: $cards[$row['id']] ?? [],
             ), $rows),
             found: $this->lists->count($list, $find),
@@ -82,6 +87,7 @@ final readonly class Rail
             state: $job->state->value,
             quantity: $job->quantity(),
             archived: null !== $job->archivedAt,
+            people: PeopleCount::of($this->progress->counts([$job->id])[$job->id] ?? null),
             designs: $this->cards([$job->id])[$job->id] ?? [],
         );
     }
@@ -98,6 +104,7 @@ final readonly class Rail
             due: $job->due,
             state: $job->state->value,
             archived: null !== $job->archivedAt,
+            people: PeopleCount::of($this->progress->counts([$job->id])[$job->id] ?? null),
             items: \array_values($job->items->map(static fn (Item $item): JobItem => JobItem::of($item))->toArray()),
             designs: \array_map(fn (JobDesign $design): JobSheetDesign => new JobSheetDesign(
                 card: $cards[$design->id],

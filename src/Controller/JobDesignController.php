@@ -22,6 +22,7 @@ use Uvret\App\Jobs\FreeId;
 use Uvret\App\Jobs\JobOpening;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\App\Repository\Jobs;
+use Uvret\App\Repository\Rosters;
 
 /** The designs of a job: put in, taken out, approved. */
 final readonly class JobDesignController
@@ -33,6 +34,7 @@ final readonly class JobDesignController
         private JobOpening $opening,
         private FreeId $freeId,
         private Rail $rail,
+        private Rosters $rosters,
     ) {
     }
 
@@ -166,7 +168,7 @@ final readonly class JobDesignController
         $fields = Fields::fromJson($request->getContent());
         $by = $fields->text('by', 'Say who approved it.', 80);
         $design = $this->designs->at($id, $fields->number('version', 'Say which version was approved.', 1, \PHP_INT_MAX));
-        $design->approval = new Approval($design->step, $by, new \DateTimeImmutable());
+        $design->approval = new Approval($design->step, $by, new \DateTimeImmutable(), Approval::listOf($this->rosters->of($design->job)->roster()));
         $waiting = \array_filter($design->job->currentDesigns(), static fn ($other): bool => null === $other->approved());
         if ([] === $waiting && \in_array($design->job->state, [JobState::ToDesign, JobState::ToApprove], true)) {
             $job = $this->jobs->at($design->job->id, $design->job->version);

@@ -9,10 +9,15 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Uvret\App\Api\Shape\MarkPeople;
 use Uvret\App\Api\Shape\ReadTable;
 use Uvret\App\Api\Shape\SaveRoster;
+use Uvret\App\Entity\PersonState;
+use Uvret\App\Layout\LayoutDesk;
 use Uvret\App\Names\ContactSheets;
 use Uvret\App\Names\JobNames;
+use Uvret\App\Names\PeopleAtWork;
+use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\App\Repository\Jobs;
 use Uvret\App\Repository\Rosters;
@@ -109,5 +114,60 @@ final readonly class NamesController
         $count = \min(self::MOST, \max(1, $request->query->getInt('count', self::MOST)));
 
         return new JsonResponse($sheets->of($designs->get($id), \max(0, $request->query->getInt('from')), $count));
+    }
+
+    #[Route('/api/jobs/{id}/people/state', methods: 'PUT')]
+    #[OA\Put(path: '/api/jobs/{id}/people/state', operationId: 'markPeople', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/MarkPeople')), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Marked. Nobody is laid out by it.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Roster'),
+        ),
+    ])]
+    public function mark(string $id, Request $request, PeopleAtWork $work): JsonResponse
+    {
+        $job = $this->jobs->get($id);
+        $mark = MarkPeople::fromJson($request->getContent());
+        PersonState::ToCut === $mark->state ? $work->spoil($job, $mark->people) : $work->mark($job, $mark->people, $mark->state);
+
+        return $this->show($id);
+    }
+
+    #[Route('/api/jobs/{id}/people/again', methods: 'POST')]
+    #[OA\Post(path: '/api/jobs/{id}/people/again', operationId: 'cutAgain', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/MarkPeople')), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'All of their pieces are laid out in the Cut room beside what is there already.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Roster'),
+        ),
+        new OA\Response(
+            response: 422,
+            description: 'They can’t be cut yet: why.',
+            content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
+        ),
+    ])]
+    public function again(string $id, Request $request, PeopleAtWork $work, LayoutDesk $desk): JsonResponse
+    {
+        $job = $this->jobs->get($id);
+        $mark = MarkPeople::fromJson($request->getContent());
+        $desk->add($work->again($job, $mark->people));
+        $work->spoil($job, $mark->people);
+
+        return $this->show($id);
+    }
+
+    /** Everybody's lettering, for the customer to check and sign. */
+    #[Route('/api/designs/{id}/names.pdf', methods: 'GET')]
+    public function proof(string $id, JobDesigns $designs, ContactSheets $sheets, Printing $printing): Response
+    {
+        return new Response($printing->pdf(...$sheets->proof($designs->get($id))), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"$id-names.pdf\"",
+            'Cache-Control' => 'no-store',
+        ]);
     }
 }

@@ -7,6 +7,7 @@ namespace Uvret\App\Cutting;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\CutState;
+use Uvret\App\Names\PeopleAtWork;
 use Uvret\App\Repository\CutRuns;
 use Uvret\Cut\File\HpglFile;
 
@@ -31,6 +32,7 @@ final readonly class Sending
     public function __construct(
         private CutRuns $runs,
         private Watching $watching,
+        private PeopleAtWork $people,
         #[Autowire('%env(UVRET_CUTTER)%')]
         private string $address,
     ) {
@@ -91,7 +93,7 @@ final readonly class Sending
                 }
                 $this->note($run, CutState::Cancelled, '');
             } elseif ($executed >= \strlen($stream)) {
-                $this->runs->finish($run);
+                $this->runs->finish($run, fn () => $this->people->afterCut($run->film, $run->pieces()));
             } elseif ($line->isStopped()) {
                 $this->note($run, CutState::Stopped, 'The cutter has stopped. See to it, then let it go on at its panel.');
             } else {

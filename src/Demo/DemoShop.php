@@ -6,6 +6,7 @@ namespace Uvret\App\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Uvret\App\Entity\CutPiece;
 use Uvret\App\Entity\CutRun;
 use Uvret\App\Entity\DesignStep;
 use Uvret\App\Entity\FilmLayout;
@@ -15,6 +16,7 @@ use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\JobRoster;
 use Uvret\App\Entity\JobState;
+use Uvret\App\Entity\PersonProgress;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
 use Uvret\App\Entity\ShopUsage;
@@ -42,6 +44,8 @@ final readonly class DemoShop
             foreach ([
                 StepSummary::class,
                 CutRun::class,
+                CutPiece::class,
+                PersonProgress::class,
                 FilmLayout::class,
                 FilmScrap::class,
                 DesignStep::class,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
+use Uvret\Roster\Person;
+use Uvret\Roster\Roster;
 
 /** Who approved which step of a design, and when; step 0 when nobody did. */
 #[ORM\Embeddable]
@@ -17,6 +19,28 @@ final class Approval
         public ?string $by = null,
         #[ORM\Column(type: 'datetime_immutable', nullable: true)]
         public ?\DateTimeImmutable $at = null,
+        /** Digests of the people of the job's list by their ids, as they were approved, as JSON. */
+        #[ORM\Column(type: 'text', options: ['default' => '{}'])]
+        public string $list = '{}',
     ) {
+    }
+
+    /** Whether a person's row is not as it was approved: changed, or added since. */
+    public function isChanged(Person $person): bool
+    {
+        /** @var array<string, string> $list */
+        $list = (array) \json_decode($this->list, true, 4, \JSON_THROW_ON_ERROR);
+
+        return $this->step > 0 && ($list[$person->id] ?? '') !== $person->digest();
+    }
+
+    public static function listOf(Roster $roster): string
+    {
+        $digests = [];
+        foreach ($roster->people as $person) {
+            $digests[$person->id] = $person->digest();
+        }
+
+        return \json_encode((object) $digests, \JSON_THROW_ON_ERROR);
     }
 }

@@ -90,7 +90,7 @@ class CutRun
         /** Whether all of the layer is cut, not only some of its pieces once more. */
         #[ORM\Column(options: ['default' => true])]
         public readonly bool $isWhole = true,
-        /** What a laid out film comes to when it is cut: {film, stock, designs, kept}, as JSON; null for a layer of one design. */
+        /** What a laid out film comes to when it is cut: {film, stock, designs, pieces, kept}, as JSON; null for a layer of one design. */
         #[ORM\Column(type: 'text', options: ['default' => 'null'])]
         public readonly string $laid = 'null',
     ) {
@@ -103,5 +103,14 @@ class CutRun
         $offs = \json_decode($this->offs, true, 4, \JSON_THROW_ON_ERROR);
 
         return $offs;
+    }
+
+    /** @return list<array{design: string, person: string, number: int}> pieces of a layout; none for a layer of one design */
+    public function pieces(): array
+    {
+        /** @var array{pieces?: list<array{design: string, person: string, number: int}>}|null $laid */
+        $laid = \json_decode($this->laid, true, 8, \JSON_THROW_ON_ERROR);
+
+        return $laid['pieces'] ?? [];
     }
 }

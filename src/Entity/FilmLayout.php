@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
+use Uvret\App\Layout\LayoutItem;
 
 /** Layers that are laid out on one film: which, how often, and where they lie. */
 #[ORM\Entity]
 class FilmLayout
 {
     /**
-     * @param string $items    list of {design, copies}, as JSON
+     * @param string $items    list of {design, copies, numbers, people}, as JSON
      * @param string $places   list of {item, copy, turn, x, y, stock, pinned, layer}, as JSON; layer is the digest of what was laid there
      * @param string $result   {length, boxes, used, left, seconds, steps}, as JSON
      * @param int    $revision rises whenever it is laid out anew or a piece is moved: what a worker finds for an older one is not kept
@@ -36,19 +37,27 @@ class FilmLayout
     ) {
     }
 
-    /** Pieces that a person has pinned in another layout of this film stay where they are. */
+    /** Pieces that somebody has pinned in another layout of this film stay where they are. */
     public function takePins(self $before): void
     {
         $old = $before->items();
         $places = [];
         foreach ($this->items() as $item => $own) {
             foreach ($before->places() as $place) {
-                if ($place['pinned'] && $old[$place['item']]['design'] === $own['design'] && $place['copy'] <= $own['copies']) {
+                $was = $old[$place['item']];
+                $same = $was->person($place['copy']) === $own->person($place['copy']);
+                if ($place['pinned'] && $same && $was->design === $own->design && $place['copy'] <= $own->copies()) {
                     $places[] = ['item' => $item] + $place;
                 }
             }
         }
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
+    }
+
+    /** Copies that are to be cut as well; what is laid out already stays. */
+    public function append(LayoutItem $item): void
+    {
+        $this->keepItems([...$this->items(), $item]);
     }
 
     /**
@@ -58,12 +67,10 @@ class FilmLayout
      */
     public function takeOff(string $stock, int $length): void
     {
-        $items = $this->items();
         $gone = [];
         $places = [];
         foreach ($this->places() as $place) {
             if ($place['stock'] === $stock) {
-                --$items[$place['item']]['copies'];
                 $gone[$place['item']][] = $place['copy'];
             } else {
                 $places[] = $place;
@@ -73,7 +80,8 @@ class FilmLayout
             $before = \array_filter($gone[$place['item']] ?? [], static fn (int $copy): bool => $copy < $place['copy']);
             $places[$at]['copy'] -= \count($before);
         }
-        $this->items = \json_encode($items, \JSON_THROW_ON_ERROR);
+        $items = $this->items();
+        $this->keepItems(\array_map(static fn (LayoutItem $item, int $at): LayoutItem => $item->without($gone[$at] ?? []), $items, \array_keys($items)));
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
         // The zones of a mat stay where they are.
         $result = $this->result();
@@ -81,13 +89,25 @@ class FilmLayout
         $this->result = \json_encode(['length' => $left, 'boxes' => 0 === $left ? 0 : $result['boxes'], 'used' => 0] + $result, \JSON_THROW_ON_ERROR);
     }
 
-    /** @return list<array{design: string, copies: int}> */
+    /** @return list<LayoutItem> */
     public function items(): array
     {
-        /** @var list<array{design: string, copies: int}> $items */
-        $items = \json_decode($this->items, true, 8, \JSON_THROW_ON_ERROR);
+        /** @var list<array{design: string, copies: int, numbers?: list<int>, people?: list<string>}> $kept */
+        $kept = \json_decode($this->items, true, 8, \JSON_THROW_ON_ERROR);
+        $items = [];
+        $first = 1;
+        foreach ($kept as $item) {
+            $items[] = LayoutItem::read($item, $first);
+            $first += $item['copies'];
+        }
 
         return $items;
+    }
+
+    /** @param list<LayoutItem> $items */
+    private function keepItems(array $items): void
+    {
+        $this->items = \json_encode(\array_map(static fn (LayoutItem $item): array => $item->toArray(), $items), \JSON_THROW_ON_ERROR);
     }
 
     /** @return list<array{item: int, copy: int, turn: int, x: int, y: int, stock: string, pinned: bool, layer: string}> */

@@ -43,14 +43,15 @@ final readonly class LaidCuts
             throw BadRequest::field('place', 'Two pieces touch. Move one, or lay the film out again.');
         }
         $sheet = $open->sheet($use, $shop->numbers);
-        $designs = [];
+        $designs = $pieces = [];
         foreach ($open->pieces as $piece) {
             if ($stock === ($open->places["$piece->item $piece->copy"]->stock ?? null)) {
                 $designs[$piece->design->id] = ($designs[$piece->design->id] ?? 0) + 1;
+                $pieces[] = ['design' => $piece->design->id, 'person' => $piece->person, 'number' => $piece->number];
             }
         }
         if ($layout->onMat) {
-            return $this->cutZone($layout, $sheet, $designs);
+            return $this->cutZone($layout, $sheet, $designs, $pieces);
         }
         $kept = Leftover::of($use->film, $use->frames(), $shop->smallest);
 
@@ -61,6 +62,7 @@ final readonly class LaidCuts
                 'film' => $film,
                 'stock' => $stock,
                 'designs' => $designs,
+                'pieces' => $pieces,
                 'kept' => \array_map(static function (Region $region): array {
                     $corner = $region->bounds() ?? throw new \LogicException('A scrap has an area.');
 
@@ -75,11 +77,12 @@ final readonly class LaidCuts
     /**
      * A zone of the mat, where it lies on it.
      *
-     * @param array<string, int> $designs
+     * @param array<string, int>                                       $designs
+     * @param list<array{design: string, person: string, number: int}> $pieces
      *
      * @throws BadRequest where the zones are longer than the mat, or the cutter is not made ready for it
      */
-    private function cutZone(FilmLayout $layout, CutSheet $sheet, array $designs): CutRun
+    private function cutZone(FilmLayout $layout, CutSheet $sheet, array $designs, array $pieces): CutRun
     {
         $mat = $this->open->shop()->mat;
         $short = $mat->short($this->open->zoneLengths());
@@ -94,7 +97,7 @@ final readonly class LaidCuts
         return $this->room->cutOnMat(
             $onMat,
             "{$sheet->film->name}, on the mat",
-            ['film' => $layout->film, 'stock' => LayoutPieces::ROLL, 'designs' => $designs, 'kept' => []],
+            ['film' => $layout->film, 'stock' => LayoutPieces::ROLL, 'designs' => $designs, 'pieces' => $pieces, 'kept' => []],
             $sheet->box->height(),
         );
     }

@@ -11,10 +11,16 @@ use Uvret\Layout\Nest\Piece;
 /** One copy of a layer that is to be laid out. Copies share the sheet and the piece. */
 final readonly class LaidPiece
 {
-    /** @param string $layer digest of everything the knife cuts */
+    /**
+     * @param int    $number that is cut beside it, the same on all films
+     * @param string $person for whom it is; empty where all copies are the same
+     * @param string $layer  digest of everything the knife cuts
+     */
     public function __construct(
         public int $item,
         public int $copy,
+        public int $number,
+        public string $person,
         public JobDesign $design,
         public string $name,
         public CutSheet $sheet,

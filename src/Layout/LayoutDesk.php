@@ -14,12 +14,15 @@ use Uvret\App\Cutting\CutRoom;
 use Uvret\App\Entity\FilmLayout;
 use Uvret\App\Entity\LayoutState;
 use Uvret\App\Entity\RackFilm;
+use Uvret\App\Names\PeopleAtWork;
+use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Repository\FilmLayouts;
 use Uvret\App\Repository\FilmScraps;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Stock;
 use Uvret\Layout\Substitutes;
+use Uvret\Roster\Person;
 
 /** Films laid out for the cutter: chosen, shown, laid out anew, stopped. */
 final readonly class LayoutDesk
@@ -31,36 +34,28 @@ final readonly class LayoutDesk
         private JobDesigns $designs,
         private FilmScraps $scraps,
         private Drafting $drafting,
+        private PeopleSheets $sheets,
+        private PeopleAtWork $people,
         private MessageBusInterface $bus,
     ) {
     }
 
     /**
-     * Lays designs out, each film by itself, instead of what was laid out before.
+     * Lays designs out, each film by itself, instead of what was laid out before. Of designs with names those people are laid out whose
+     * pieces are not cut yet, whatever the copies.
      *
-     * @param list<array{design: string, copies: int}> $items
+     * @param list<array{design: string, copies: int}> $asked
      * @param bool                                     $onMat all films in zones of the carrier mat
      *
      * @throws BadRequest where one can't be cut yet
      */
-    public function choose(array $items, bool $onMat): void
+    public function choose(array $asked, bool $onMat): void
     {
-        $films = [];
-        foreach ($items as $item) {
-            $design = $this->designs->get($item['design']);
-            $plan = $this->drafting->draft($design->document)->plan;
-            $why = CutRoom::hindrance($design->job, $plan);
-            if (null !== $why) {
-                throw BadRequest::field('items', $why);
-            }
-            foreach ($plan->cutPlan->sheets as $sheet) {
-                $films[$sheet->film->id][] = $item;
-            }
-        }
         $before = \array_column($this->layouts->all(), null, 'film');
         $layouts = [];
-        foreach ($films as $film => $own) {
-            $layout = new FilmLayout((string) $film, \json_encode($own, \JSON_THROW_ON_ERROR), revision: \random_int(1, 1 << 30), onMat: $onMat);
+        foreach ($this->items($asked, 1) as $film => $items) {
+            $json = \json_encode(\array_map(static fn (LayoutItem $item): array => $item->toArray(), $items), \JSON_THROW_ON_ERROR);
+            $layout = new FilmLayout((string) $film, $json, revision: \random_int(1, 1 << 30), onMat: $onMat);
             if ($onMat === ($before[$film]->onMat ?? null)) {
                 $layout->takePins($before[$film]);
             }
@@ -70,6 +65,78 @@ final readonly class LayoutDesk
         foreach ($layouts as $layout) {
             $this->bus->dispatch(new LayOut($layout->film, $layout->revision));
         }
+    }
+
+    /**
+     * Lays out pieces beside what is laid out already, which stays where it is.
+     *
+     * @param list<array{design: string, people: list<string>}> $asked
+     *
+     * @throws BadRequest where one can't be cut yet
+     */
+    public function add(array $asked): void
+    {
+        $layouts = \array_column($this->layouts->all(), null, 'film');
+        $numbers = [0];
+        foreach ($layouts as $layout) {
+            foreach ($layout->items() as $item) {
+                \array_push($numbers, ...$item->numbers);
+            }
+        }
+        $asked = \array_map(static fn (array $one): array => ['copies' => \count($one['people'])] + $one, $asked);
+        foreach ($this->items($asked, \max($numbers) + 1) as $film => $items) {
+            $layout = $layouts[$film] ?? new FilmLayout((string) $film, '[]', revision: \random_int(1, 1 << 30));
+            foreach ($items as $item) {
+                $layout->append($item);
+            }
+            $layout->state = LayoutState::Waiting;
+            $layout->result = \json_encode(['used' => 0] + $layout->result(), \JSON_THROW_ON_ERROR);
+            $this->layouts->keep($layout);
+            $this->bus->dispatch(new LayOut($layout->film, $layout->revision, true));
+        }
+    }
+
+    /**
+     * Copies by film, each with the same number on all of them.
+     *
+     * @param list<array{design: string, copies: int, people?: list<string>}> $asked
+     * @param int                                                             $number of the first copy
+     *
+     * @return array<string, list<LayoutItem>>
+     *
+     * @throws BadRequest where one can't be cut yet
+     */
+    private function items(array $asked, int $number): array
+    {
+        $films = [];
+        foreach ($asked as $one) {
+            $design = $this->designs->get($one['design']);
+            $plan = $this->drafting->draft($design->document)->plan;
+            $why = CutRoom::hindrance($design->job, $plan);
+            if (null !== $why) {
+                throw BadRequest::field('items', $why);
+            }
+            $all = $one['people'] ?? \array_map(static fn (Person $person): string => $person->id, $this->sheets->people($design));
+            $copies = [] === $all ? $one['copies'] : \count($all);
+            if (0 === $copies) {
+                continue;
+            }
+            $item = new LayoutItem($design->id, \range($number, $number + $copies - 1), $all);
+            $number += $copies;
+            $found = false;
+            foreach ($plan->cutPlan->sheets as $sheet) {
+                $own = [] === $all ? $item : $item->only($one['people'] ?? $this->people->toCut($design, $sheet->film->id));
+                if ($own->copies() > 0) {
+                    $films[$sheet->film->id][] = $own;
+                    $found = true;
+                }
+            }
+            if (!$found && [] !== $all) {
+                throw BadRequest::field('items', "All names of {$design->job->title} are cut. To cut one again, choose it in the job’s list of names.");
+            }
+        }
+
+        return $films;
     }
 
     /** @return list<FilmLayoutCard> */

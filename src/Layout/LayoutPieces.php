@@ -55,20 +55,30 @@ final readonly class LayoutPieces
     public function of(FilmLayout $layout, FilmSettings $rack): array
     {
         $pieces = [];
-        foreach ($layout->items() as $item => ['design' => $id, 'copies' => $copies]) {
+        foreach ($layout->items() as $item => $own) {
             try {
-                $design = $this->designs->get($id);
+                $design = $this->designs->get($own->design);
             } catch (NotFoundHttpException) {
                 // It was taken out of its job.
                 continue;
             }
             $same = [];
-            foreach ($this->sheets->of($design, $copies) as $at => [$name, $sheets]) {
+            foreach ($this->sheets->of($design, $own) as $copy => [$name, $sheets]) {
                 foreach ($sheets as $sheet) {
                     if ($sheet->film->id === $layout->film) {
                         // Equal copies are one object, and so are their pieces.
                         [$piece, $layer] = $same[\spl_object_id($sheet)] ??= [Piece::of($sheet->frame, $rack->turns), self::digest($sheet)];
-                        $pieces[] = new LaidPiece($item, $at + 1, $design, $name, $sheet, $piece, $layer);
+                        $pieces[] = new LaidPiece(
+                            item: $item,
+                            copy: $copy,
+                            number: $own->number($copy),
+                            person: $own->person($copy),
+                            design: $design,
+                            name: $name,
+                            sheet: $sheet,
+                            piece: $piece,
+                            layer: $layer,
+                        );
                     }
                 }
             }

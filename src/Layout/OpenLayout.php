@@ -60,17 +60,17 @@ final readonly class OpenLayout
     {
         $box = $use->film->bounds() ?? throw new \LogicException('A film has an area.');
         $sheets = $rooms = [];
-        foreach ($this->pieces as $number => $piece) {
+        foreach ($this->pieces as $piece) {
             $place = $this->places["$piece->item $piece->copy"] ?? null;
             if ($use->stock->id !== $place?->stock) {
                 continue;
             }
             $sheet = $piece->sheet;
             if ($numbers) {
-                $digits = \strlen((string) ($number + 1));
+                $digits = \strlen((string) $piece->number);
                 $rooms["$piece->layer $digits"] ??= Numbers::place($sheet, $digits) ?? false;
                 $room = $rooms["$piece->layer $digits"];
-                $sheet = false === $room ? $sheet : $sheet->with(Numbers::lines($number + 1, $room));
+                $sheet = false === $room ? $sheet : $sheet->with(Numbers::lines($piece->number, $room));
             }
             $sheets[] = [$sheet, $place->map()];
         }

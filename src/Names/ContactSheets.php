@@ -12,8 +12,12 @@ use Uvret\App\Entity\JobDesign;
 use Uvret\App\Repository\Rosters;
 use Uvret\Compose\Composer;
 use Uvret\Design\Line;
+use Uvret\Proof\ListEntry;
+use Uvret\Proof\ListProof;
+use Uvret\Proof\ProofNotes;
 use Uvret\Roster\Filling;
 use Uvret\Roster\Person;
+use Uvret\Roster\PersonPicture;
 use Uvret\Roster\RosterException;
 use Uvret\Roster\Team;
 
@@ -30,10 +34,7 @@ final readonly class ContactSheets
 
     public function of(JobDesign $kept, int $from, int $count): ContactSheet
     {
-        $people = \array_values(\array_filter(
-            $this->rosters->of($kept->job)->roster()->people,
-            static fn (Person $person): bool => !$person->isEmpty(),
-        ));
+        $people = $this->people($kept);
         $document = $this->drafting->decode($kept->document);
         $design = $this->team->design($document);
         $tallest = $this->team->tallest($design, $people);
@@ -56,5 +57,50 @@ final readonly class ContactSheets
             ),
             $cards,
         );
+    }
+
+    /**
+     * Pages for the customer to check and sign.
+     *
+     * @return list<string> SVG documents
+     */
+    public function proof(JobDesign $kept): array
+    {
+        $people = $this->people($kept);
+        $document = $this->drafting->decode($kept->document);
+        $design = $this->team->design($document);
+        $tallest = $this->team->tallest($design, $people);
+        $approved = $kept->approved();
+        $entries = [];
+        foreach ($people as $person) {
+            try {
+                $made = $this->team->designs($document, [$person], $tallest)[0];
+                $picture = PersonPicture::of($made, $this->composer->compose($made->design));
+            } catch (RosterException) {
+                // Its row says that nothing can be cut; why stands in the list.
+                $picture = null;
+            }
+            $about = [$person->cut('number'), $person->cut('size'), $person->quantity() > 1 ? "{$person->quantity()} pieces" : ''];
+            $entries[] = new ListEntry(
+                $picture,
+                '' === $person->cut('name') ? $person->cut('number') : $person->cut('name'),
+                \implode(' · ', \array_filter($about, static fn (string $part): bool => '' !== $part)),
+                true === $approved?->isChanged($person) ? 'changed since approval' : '',
+            );
+        }
+
+        return (new ListProof())->pages($design, $entries, new ProofNotes(
+            $kept->job->title,
+            $kept->job->customer,
+            $kept->step,
+            (new \DateTimeImmutable())->format('j F Y'),
+            $approved?->step === $kept->step ? \sprintf('Approved by %s on %s', $approved->by, $approved->at?->format('j F Y')) : null,
+        ));
+    }
+
+    /** @return list<Person> */
+    private function people(JobDesign $kept): array
+    {
+        return \array_values(\array_filter($this->rosters->of($kept->job)->roster()->people, static fn (Person $person): bool => !$person->isEmpty()));
     }
 }

@@ -10,15 +10,19 @@ use Uvret\App\Api\Shape\DesignName;
 use Uvret\App\Api\Shape\PersonRow;
 use Uvret\App\Api\Shape\RosterCard;
 use Uvret\App\Api\Shape\RosterDoubt;
+use Uvret\App\Entity\Approval;
 use Uvret\App\Entity\Job;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\JobRoster;
+use Uvret\App\Entity\PersonState;
 use Uvret\App\Entity\ShopBlank;
+use Uvret\App\Repository\PeopleProgress;
 use Uvret\Design\Design;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Roster\Doubts;
 use Uvret\Roster\Filling;
+use Uvret\Roster\Person;
 use Uvret\Type\TypeCase;
 
 /** A job's list with what is doubtful in it, seen with the blanks and fonts of the job's designs. */
@@ -29,6 +33,7 @@ final readonly class JobNames
         private Drafting $drafting,
         private DesignReader $reader,
         private TypeCase $typeCase,
+        private PeopleProgress $progress,
     ) {
     }
 
@@ -36,6 +41,13 @@ final readonly class JobNames
     {
         $roster = $kept->roster();
         $designs = $this->designs($kept->job);
+        $states = $this->progress->of($kept->job->id);
+        $approved = [];
+        foreach ($kept->job->currentDesigns() as $design) {
+            if (isset($designs[$design->id]) && null !== $design->approved()) {
+                $approved[] = $design->approved();
+            }
+        }
         $sizes = $fonts = [];
         foreach ($designs as $design) {
             \array_push($sizes, ...$this->sizes($design->blank->id));
@@ -51,7 +63,11 @@ final readonly class JobNames
         return new RosterCard(
             $kept->version,
             $roster->more,
-            \array_map(PersonRow::of(...), $roster->people),
+            \array_map(static fn (Person $person): PersonRow => PersonRow::of(
+                $person,
+                $states[$person->id] ?? PersonState::ToCut,
+                [] !== \array_filter($approved, static fn (Approval $approval): bool => $approval->isChanged($person)),
+            ), $roster->people),
             \array_map(RosterDoubt::of(...), Doubts::of($roster, $sizes, $missing)),
             $sizes,
             \array_map(DesignName::of(...), \array_values(\array_filter(

@@ -6,8 +6,10 @@ namespace Uvret\App\Names;
 
 use Uvret\App\Api\Drafting;
 use Uvret\App\Entity\JobDesign;
+use Uvret\App\Layout\LayoutItem;
 use Uvret\App\Repository\Rosters;
 use Uvret\Cut\CutSheet;
+use Uvret\Design\DesignException;
 use Uvret\Plan\Planner;
 use Uvret\Roster\Filling;
 use Uvret\Roster\Person;
@@ -25,11 +27,21 @@ final readonly class PeopleSheets
     ) {
     }
 
+    public function hasFields(JobDesign $design): bool
+    {
+        try {
+            return [] !== Filling::lines($this->team->design($this->drafting->decode($design->document)));
+        } catch (DesignException) {
+            // One that can't be read is told of on the job's sheet.
+            return false;
+        }
+    }
+
     /** @return list<Person> for whom a design is cut, each as often as asked for; none where it is the same for all */
     public function people(JobDesign $design): array
     {
         $people = [];
-        if ([] !== Filling::lines($this->team->design($this->drafting->decode($design->document)))) {
+        if ($this->hasFields($design)) {
             foreach ($this->rosters->of($design->job)->roster()->people as $person) {
                 \array_push($people, ...($person->isEmpty() ? [] : \array_fill(0, $person->quantity(), $person)));
             }
@@ -39,27 +51,31 @@ final readonly class PeopleSheets
     }
 
     /**
-     * Layers by copy, with what the piece is called. Equal copies share them.
+     * Layers by copy, counted from 1, with what the piece is called. Equal copies share them; people who are no longer on the list have none.
      *
-     * @return list<array{string, list<CutSheet>}>
+     * @return array<int, array{string, list<CutSheet>}>
      *
      * @throws RosterException where what is set for a person is not right
      */
-    public function of(JobDesign $design, int $copies): array
+    public function of(JobDesign $design, LayoutItem $item): array
     {
-        $people = $this->people($design);
-        if ([] === $people) {
+        if ([] === $item->people) {
             $plan = $this->drafting->draft($design->document)->plan;
 
-            return \array_fill(0, $copies, [$plan->design->name, $plan->cutPlan->sheets]);
+            return 0 === $item->copies() ? [] : \array_fill(1, $item->copies(), [$plan->design->name, $plan->cutPlan->sheets]);
         }
         $document = $this->drafting->decode($design->document);
-        $sheets = $made = [];
-        foreach ($this->team->designs($document, $people) as $one) {
-            $person = $one->person;
-            $made[$person->id] ??= $this->planner->plan($one->design)->cutPlan->sheets;
-            $name = '' === $person->cut('name') ? $person->cut('number') : $person->cut('name');
-            $sheets[] = ['' === $person->cut('size') ? $name : "$name, {$person->cut('size')}", $made[$person->id]];
+        $all = \array_values(\array_filter($this->rosters->of($design->job)->roster()->people, static fn (Person $person): bool => !$person->isEmpty()));
+        $wanted = \array_values(\array_filter($all, static fn (Person $person): bool => \in_array($person->id, $item->people, true)));
+        $made = [];
+        foreach ($this->team->designs($document, $wanted, $this->team->tallest($this->team->design($document), $all)) as $one) {
+            $made[$one->person->id] = [$one->person->title(), $this->planner->plan($one->design)->cutPlan->sheets];
+        }
+        $sheets = [];
+        foreach ($item->people as $at => $person) {
+            if (isset($made[$person])) {
+                $sheets[$at + 1] = $made[$person];
+            }
         }
 
         return $sheets;

@@ -23,9 +23,22 @@ final readonly class Printing
     }
 
     /** @throws PrintingException where rsvg-convert is missing or fails */
-    public function pdf(string $svg): string
+    public function pdf(string ...$pages): string
     {
-        return $this->convert($svg, '--format=pdf');
+        if (1 === \count($pages)) {
+            return $this->convert((string) \reset($pages), '--format=pdf');
+        }
+        $files = \array_map(static function (string $page): string {
+            $file = (string) \tempnam(\sys_get_temp_dir(), 'uvret-page');
+            \file_put_contents($file, $page);
+
+            return $file;
+        }, \array_values($pages));
+        try {
+            return $this->convert('', '--format=pdf', ...$files);
+        } finally {
+            \array_map(\unlink(...), $files);
+        }
     }
 
     /** @throws PrintingException where rsvg-convert is missing or fails */

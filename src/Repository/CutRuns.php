@@ -113,14 +113,18 @@ final readonly class CutRuns
         );
     }
 
-    /** It is cut, and what it took of the roll is gone from the rack: both, or neither. */
-    public function finish(CutRun $run): void
+    /**
+     * It is cut, what it took of the roll is gone from the rack, and what else comes of it is done: all, or nothing.
+     *
+     * @param callable(): void $else
+     */
+    public function finish(CutRun $run, callable $else): void
     {
         $run->state = CutState::Cut;
         $run->reason = '';
-        /** @var array{film: string, stock: string, designs: array<string, int>, kept: list<list<list<int>>>}|null $laid */
+        /** @var array{film: string, stock: string, kept: list<list<list<int>>>}|null $laid */
         $laid = \json_decode($run->laid, true, 8, \JSON_THROW_ON_ERROR);
-        $this->connection->transactional(function () use ($run, $laid): void {
+        $this->connection->transactional(function () use ($run, $laid, $else): void {
             $this->keep($run);
             $this->connection->executeStatement(
                 "UPDATE rack_film SET version = version + 1,
@@ -130,14 +134,15 @@ final readonly class CutRuns
             if (null !== $laid) {
                 $this->clearUp($laid, $run->length);
             }
+            $else();
         });
     }
 
     /**
      * A film of a layout is cut: the scrap that it was is used up, what is left over is offered, and its pieces are no longer laid out.
      *
-     * @param array{film: string, stock: string, designs: array<string, int>, kept: list<list<list<int>>>} $laid
-     * @param int                                                                                          $length of film that it took
+     * @param array{film: string, stock: string, kept: list<list<list<int>>>} $laid
+     * @param int                                                             $length of film that it took
      */
     private function clearUp(array $laid, int $length): void
     {

@@ -67,6 +67,14 @@ final readonly class FilmLayouts
         return false !== $this->connection->fetchOne('SELECT 1 FROM film_layout WHERE state = ? LIMIT 1', [LayoutState::Waiting->value]);
     }
 
+    /** One that may be new, beside the others. */
+    public function keep(FilmLayout $layout): void
+    {
+        ++$layout->revision;
+        $this->entities->persist($layout);
+        $this->entities->flush();
+    }
+
     /** Places set by a person, or a new beginning: what a worker has under way is not kept. */
     public function set(FilmLayout $layout): void
     {

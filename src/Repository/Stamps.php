@@ -18,7 +18,8 @@ final readonly class Stamps
     {
         return $this->of(
             'SELECT (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job)
-             || \'.\' || (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job_design)',
+             || \'.\' || (SELECT count(*) || \'.\' || coalesce(sum(version), 0) FROM job_design)
+             || \'.\' || (SELECT count(*) || \'.\' || coalesce(max(at), \'\') FROM person_progress)',
         );
     }
 

@@ -220,7 +220,7 @@ final class LayoutTest extends ApiCase
         $areas = [];
         foreach ((array) $chalk->get('pieces') as $piece) {
             $piece = new Json((array) $piece);
-            $ink = $chalk->string("shapes.{$piece->string('design')}.ink");
+            $ink = $chalk->string("shapes.{$piece->string('shape')}.ink");
             $stock = $piece->string('stock');
             $areas[$stock] = ($areas[$stock] ?? 0.0) + Region::fromRings(self::rings($ink), FillRule::EvenOdd)->area() / 1e6;
         }
@@ -500,7 +500,7 @@ final class LayoutTest extends ApiCase
     private static function frame(Json $film, Json $piece): string
     {
         [$a, $b, $c, $d, $e, $f] = \array_map(static fn (mixed $value): float => \is_numeric($value) ? (float) $value : 0.0, (array) $piece->get('matrix'));
-        $frame = Region::fromRings(self::rings($film->string("shapes.{$piece->string('design')}.frame")));
+        $frame = Region::fromRings(self::rings($film->string("shapes.{$piece->string('shape')}.frame")));
 
         return Geos::wkt($frame->transform(new Affine($a, $b, $c, $d, $e, $f)));
     }

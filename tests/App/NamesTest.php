@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\App;
 
+use Symfony\Component\Process\Process;
+use Uvret\App\Layout\LayoutItem;
 use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Repository\JobDesigns;
+use Uvret\Roster\Person;
 use Uvret\Tests\Support\ApiCase;
 
 /** A job's list of names, and what its designs make of it. */
@@ -78,20 +81,84 @@ final class NamesTest extends ApiCase
         [$sheets, $designs] = [self::getContainer()->get(PeopleSheets::class), self::getContainer()->get(JobDesigns::class)];
         self::assertInstanceOf(PeopleSheets::class, $sheets);
         self::assertInstanceOf(JobDesigns::class, $designs);
-        $pieces = $sheets->of($designs->get('crew-shirt-names'), 1);
+        $design = $designs->get('crew-shirt-names');
+        $everybody = \array_map(static fn (Person $person): string => $person->id, $sheets->people($design));
+        $pieces = $sheets->of($design, new LayoutItem($design->id, \range(1, 10), $everybody));
         self::assertSame(['Marisol, S', 'Thaddeus, M', 'Ines, S', 'Bo, L', 'Bo, L', 'Wilhelmina, XL'], \array_slice(\array_column($pieces, 0), 0, 6));
         self::assertCount(10, $pieces, 'nine people, one of them twice');
-        self::assertSame($pieces[3][1], $pieces[4][1]);
+        self::assertSame(\range(1, 10), \array_keys($pieces));
+        self::assertSame($pieces[4][1], $pieces[5][1]);
         $digests = [];
         foreach ($pieces as [, $layers]) {
             $digests[] = $layers[0]->region->digest().$layers[1]->region->digest();
         }
         self::assertCount(9, \array_unique($digests));
         // The same for all is cut once for each copy.
-        self::assertCount(3, $sheets->of($designs->get('crew-badge'), 3));
+        self::assertCount(3, $sheets->of($designs->get('crew-badge'), new LayoutItem('crew-badge', [4, 5, 6])));
         $sheet = $this->get('/api/jobs/crew-seats');
         $this->send('PUT', '/api/jobs/crew-seats', $sheet->with('state', 'to cut'));
         $refused = $this->send('POST', '/api/cuts', ['design' => 'crew-shirt-names', 'film' => 'chalk', 'copies' => 1], 422)->string('detail');
         self::assertStringContainsString('all 10 are cut, each with their own', $refused);
+    }
+
+    public function testTheListIsApprovedWithTheDesignAndAChangeOfOneIsTold(): void
+    {
+        $design = $this->get('/api/designs/kit-bags-names');
+        self::assertNotContains(true, $this->changed(), 'nothing was approved');
+        $this->send('POST', '/api/designs/kit-bags-names/approval', ['version' => $design->int('version'), 'by' => 'Ines Halloran']);
+        self::assertNotContains(true, $this->changed());
+        $list = $this->get('/api/jobs/named-bags/names');
+        $list = $this->send('PUT', '/api/jobs/named-bags/names', $list->with('people.1.values.name', 'Fenwyck'));
+        $people = (array) $list->get('people');
+        $people[] = ['id' => 'new', 'values' => ['name' => 'Ada'], 'own' => (object) []];
+        $this->send('PUT', '/api/jobs/named-bags/names', $list->with('people', $people));
+        self::assertSame([1, 18], \array_keys(\array_filter($this->changed())), 'those two alone');
+        $pages = $this->proof('kit-bags-names');
+        self::assertSame(1, \preg_match_all('/Fenwyck/', $pages));
+        self::assertSame(2, \substr_count($pages, 'changed since approval'));
+        self::assertStringContainsString('each of the 19 names', $pages);
+        self::assertStringContainsString('Approved by Ines Halloran', $pages);
+        // As it was before, it is approved again.
+        $list = $this->get('/api/jobs/named-bags/names');
+        $this->send('PUT', '/api/jobs/named-bags/names', $list->with('people.1.values.name', 'Fenwick')->with('people', \array_slice($people, 0, 18))
+            ->with('people.1.values.name', 'Fenwick'));
+        self::assertNotContains(true, $this->changed());
+    }
+
+    public function testAListOfAnyLengthIsPrintedWithEveryNameInPlainType(): void
+    {
+        $people = [];
+        for ($i = 0; $i < 30; ++$i) {
+            $people[] = ['id' => "p$i", 'values' => ['name' => "Crew $i", 'size' => 'M', 'quantity' => 29 === $i ? '2' : ''], 'own' => (object) []];
+        }
+        $people[] = ['id' => 'none', 'values' => ['number' => '7'], 'own' => (object) []];
+        $list = $this->get('/api/jobs/named-bags/names')->with('people', $people);
+        $this->send('PUT', '/api/jobs/named-bags/names', $list);
+        $text = $this->proof('kit-bags-names');
+        foreach ($people as ['values' => $values]) {
+            self::assertMatchesRegularExpression('/\b'.($values['name'] ?? '7').'\b/', $text);
+        }
+        self::assertStringContainsString('M · 2 pieces', $text);
+        self::assertStringContainsString('page 2 of 2', $text);
+        self::assertSame(1, \substr_count($text, 'nothing to cut'));
+    }
+
+    /** The text of the pages that the customer signs, as another program reads it. */
+    private function proof(string $design): string
+    {
+        $this->client->request('GET', "/api/designs/$design/names.pdf");
+        self::assertResponseIsSuccessful();
+        $read = new Process(['pdftotext', '-layout', '-', '-'], input: (string) $this->client->getResponse()->getContent());
+
+        return $read->mustRun()->getOutput();
+    }
+
+    /** @return list<bool> */
+    private function changed(): array
+    {
+        /** @var list<bool> $changed */
+        $changed = \array_column((array) $this->get('/api/jobs/named-bags/names')->get('people'), 'changed');
+
+        return $changed;
     }
 }

@@ -20,11 +20,11 @@ final class FlowTest extends TestCase
         'Cut' => ['Geometry', 'Design', 'Compose', 'Separate'],
         'Layout' => ['Geometry', 'Design', 'Cut'],
         'Snags' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut'],
-        'Roster' => ['Type', 'Design', 'Compose', 'PhpOffice\PhpSpreadsheet'],
+        'Roster' => ['Geometry', 'Type', 'Design', 'Compose', 'PhpOffice\PhpSpreadsheet'],
         'Plan' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut', 'Snags', 'Roster'],
         'Artwork' => ['Geometry', 'Sabberworm\CSS'],
         'Parcel' => ['Type'],
-        'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Separate', 'Plan'],
+        'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Separate', 'Roster', 'Plan'],
     ];
 
     public function testNothingReachesBack(): void

@@ -8,7 +8,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Roster\Doubt;
 use Uvret\Roster\Doubts;
-use Uvret\Roster\PersonState;
 use Uvret\Roster\Roster;
 use Uvret\Roster\RosterException;
 use Uvret\Roster\WordFields;
@@ -18,15 +17,14 @@ final class RosterTest extends TestCase
     public function testItIsKeptAsItWasRead(): void
     {
         $document = self::document([
-            ['id' => '1', 'values' => ['name' => ' Ottilie ', 'year' => '2009', 'gone' => 'x', 'size' => ''], 'state' => 'cut'],
-            ['id' => '2', 'values' => ['quantity' => '3'], 'own' => ['line-1' => ['lettering' => ['words' => 'O']]], 'state' => 'lost'],
+            ['id' => '1', 'values' => ['name' => ' Ottilie ', 'year' => '2009', 'gone' => 'x', 'size' => '']],
+            ['id' => '2', 'values' => ['quantity' => '3'], 'own' => ['line-1' => ['lettering' => ['words' => 'O']]]],
             ['id' => '3'],
         ], ['year']);
         $roster = Roster::fromDocument($document);
         self::assertSame([...['name', 'number', 'size', 'blank', 'quantity', 'note'], 'year'], $roster->columns());
         self::assertSame(['name' => ' Ottilie ', 'year' => '2009'], $roster->people[0]->values, 'columns that are gone are left out');
         self::assertSame('Ottilie', $roster->people[0]->cut('name'), 'spaces are not cut');
-        self::assertSame([PersonState::Cut, PersonState::ToCut], [$roster->people[0]->state, $roster->people[1]->state]);
         self::assertSame([1, 3, 1], \array_map(static fn ($person): int => $person->quantity(), $roster->people));
         self::assertTrue($roster->people[2]->isEmpty());
         self::assertSame($roster->people[1], $roster->person('2'));

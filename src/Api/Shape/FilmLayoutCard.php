@@ -58,7 +58,7 @@ final readonly class FilmLayoutCard
         #[OA\Property(description: 'Scraps in use, and the roll last.', items: new OA\Items(ref: '#/components/schemas/LaidStock'))]
         public array $stocks,
         #[OA\Property(
-            description: 'By design: path data of its layer.',
+            description: 'By what pieces are cut from: path data of the layer.',
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/LaidShape'),
         )]
@@ -113,7 +113,7 @@ final readonly class FilmLayoutCard
         foreach ($open->pieces as $number => $piece) {
             $own = "$piece->item $piece->copy";
             $place = $open->places[$own] ?? null;
-            $shapes[$piece->design->id] ??= LaidShape::of($piece->sheet);
+            $shapes[$piece->layer] ??= LaidShape::of($piece->sheet);
             $stock = null === $place ? null : $open->stock($place->stock);
             $pieces[] = LaidPieceCard::of($number, $piece, $place, $stock, isset($isPinned[$own]), isset($stale[$own]));
         }

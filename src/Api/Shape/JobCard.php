@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A job as it hangs on the rail. */
-#[OA\Schema(schema: 'JobCard', required: ['id', 'title', 'customer', 'due', 'state', 'quantity', 'archived', 'designs'])]
+#[OA\Schema(schema: 'JobCard', required: ['id', 'title', 'customer', 'due', 'state', 'quantity', 'archived', 'people', 'designs'])]
 final readonly class JobCard
 {
     /** @param list<DesignCard> $designs */
@@ -26,6 +26,8 @@ final readonly class JobCard
         public int $quantity,
         #[OA\Property]
         public bool $archived,
+        #[OA\Property(description: 'Null where the job has no list of names.', ref: '#/components/schemas/PeopleCount', nullable: true)]
+        public ?PeopleCount $people,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/DesignCard'))]
         public array $designs,
     ) {

@@ -12,16 +12,20 @@ use Uvret\Layout\Stock;
 
 /** A piece where it lies. Lengths are in µm. */
 #[OA\Schema(schema: 'LaidPieceCard', required: [
-    'number', 'design', 'name', 'copy', 'stock', 'turn', 'x', 'y', 'wide', 'high', 'matrix', 'pinned', 'stale',
+    'number', 'mark', 'design', 'shape', 'name', 'copy', 'stock', 'turn', 'x', 'y', 'wide', 'high', 'matrix', 'pinned', 'stale',
 ])]
 final readonly class LaidPieceCard
 {
     /** @param list<float> $matrix */
     private function __construct(
-        #[OA\Property]
+        #[OA\Property(description: 'Its place among the pieces.')]
         public int $number,
+        #[OA\Property(description: 'The number cut beside it, the same on all films.')]
+        public int $mark,
         #[OA\Property]
         public string $design,
+        #[OA\Property(description: 'The key of its shape.')]
+        public string $shape,
         #[OA\Property]
         public string $name,
         #[OA\Property]
@@ -54,7 +58,9 @@ final readonly class LaidPieceCard
 
         return new self(
             number: $number,
+            mark: $piece->number,
             design: $piece->design->id,
+            shape: $piece->layer,
             name: $piece->name,
             copy: $piece->copy,
             stock: $place->stock ?? '',

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
+use Uvret\App\Entity\PersonState;
 use Uvret\Roster\Person;
 
 /** A row of a list of names. */
-#[OA\Schema(schema: 'PersonRow', required: ['id', 'values', 'own', 'state'])]
+#[OA\Schema(schema: 'PersonRow', required: ['id', 'values', 'own', 'state', 'changed'])]
 final readonly class PersonRow
 {
     public function __construct(
@@ -28,11 +29,13 @@ final readonly class PersonRow
         public object $own,
         #[OA\Property(enum: ['to cut', 'cut', 'weeded', 'pressed'])]
         public string $state,
+        #[OA\Property(description: 'Whether the row is not as the customer approved it.')]
+        public bool $changed,
     ) {
     }
 
-    public static function of(Person $person): self
+    public static function of(Person $person, PersonState $state, bool $changed): self
     {
-        return new self($person->id, (object) $person->values, (object) $person->own, $person->state->value);
+        return new self($person->id, (object) $person->values, (object) $person->own, $state->value, $changed);
     }
 }

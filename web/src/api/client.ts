@@ -54,6 +54,7 @@ export type Rail = Schemas['Rail'];
 export type Shop = Schemas['Shop'];
 export type JobSheet = Schemas['JobSheet'];
 export type Roster = Schemas['Roster'];
+export type PeopleCount = Schemas['PeopleCount'];
 export type PersonRow = Schemas['PersonRow'];
 export type ReadTable = Schemas['ReadTable'];
 export type ContactSheet = Schemas['ContactSheet'];

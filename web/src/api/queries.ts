@@ -31,7 +31,7 @@ export const roster = (job: string) =>
     });
 
 /** People on one page of a contact sheet. */
-export const CONTACTS = 60;
+export const CONTACTS = 24;
 
 /** How a design comes out for the people of its job's list, page by page as they are asked for. */
 export const contactSheet = (design: string) =>

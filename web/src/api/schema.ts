@@ -656,6 +656,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/people/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["markPeople"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/people/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cutAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/film-rack": {
         parameters: {
             query?: never;
@@ -2377,7 +2409,7 @@ export interface components {
             stock: number;
             /** @description Scraps in use, and the roll last. */
             stocks: components["schemas"]["LaidStock"][];
-            /** @description By design: path data of its layer. */
+            /** @description By what pieces are cut from: path data of the layer. */
             shapes: {
                 [key: string]: components["schemas"]["LaidShape"];
             };
@@ -2466,6 +2498,7 @@ export interface components {
             /** @description How many blanks are to be pressed. */
             quantity: number;
             archived: boolean;
+            people: components["schemas"]["PeopleCount"] | null;
             designs: components["schemas"]["DesignCard"][];
         };
         /** @description So many of a blank in a size. */
@@ -2485,6 +2518,7 @@ export interface components {
             /** @enum {string} */
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
             archived: boolean;
+            people: components["schemas"]["PeopleCount"] | null;
             items: components["schemas"]["JobItem"][];
             designs: components["schemas"]["JobSheetDesign"][];
             removed: components["schemas"]["DesignName"][];
@@ -2501,8 +2535,13 @@ export interface components {
         };
         /** @description A piece where it lies. Lengths are in µm. */
         LaidPieceCard: {
+            /** @description Its place among the pieces. */
             number: number;
+            /** @description The number cut beside it, the same on all films. */
+            mark: number;
             design: string;
+            /** @description The key of its shape. */
+            shape: string;
             name: string;
             copy: number;
             /** @description The film that it lies on; empty if it is not laid yet. */
@@ -2571,6 +2610,12 @@ export interface components {
             path: string;
             snags: components["schemas"]["SheetSnag"][];
         };
+        MarkPeople: {
+            /** @description Their ids. */
+            people: string[];
+            /** @enum {string} */
+            state?: "to cut" | "cut" | "weeded" | "pressed";
+        };
         /** @description Letters moved so that they join, and what was done. */
         MendedJoins: {
             letters: components["schemas"]["DesignLetter"][];
@@ -2622,6 +2667,13 @@ export interface components {
             document: components["schemas"]["Design"];
             sheet: components["schemas"]["Sheet"];
         };
+        /** @description How many people of a job’s list are how far. */
+        PeopleCount: {
+            toCut: number;
+            cut: number;
+            weeded: number;
+            pressed: number;
+        };
         /** @description A row of a list of names. */
         PersonRow: {
             id: string;
@@ -2635,6 +2687,8 @@ export interface components {
             };
             /** @enum {string} */
             state: "to cut" | "cut" | "weeded" | "pressed";
+            /** @description Whether the row is not as the customer approved it. */
+            changed: boolean;
         };
         /** @description How many of a blank are to be pressed. */
         PressCount: {
@@ -4672,6 +4726,67 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ContactSheet"];
+                };
+            };
+        };
+    };
+    markPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkPeople"];
+            };
+        };
+        responses: {
+            /** @description Marked. Nobody is laid out by it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
+                };
+            };
+        };
+    };
+    cutAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkPeople"];
+            };
+        };
+        responses: {
+            /** @description All of their pieces are laid out in the Cut room beside what is there already. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Roster"];
+                };
+            };
+            /** @description They can’t be cut yet: why. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -2,6 +2,7 @@ import { Link } from 'wouter';
 import type { JobCard } from '../api/client';
 import { Worn } from '../blanks/Worn';
 import { longDay } from './due';
+import { progress } from './progress';
 import { capitalised, toneOf } from './states';
 
 /** A job on its hanger: the pictures lead to the Bench, what people look for to the job's sheet. */
@@ -34,6 +35,7 @@ export function HangingJob({ job }: { job: JobCard }) {
                 <span className="block truncate text-xs text-quiet">
                     {job.quantity} {job.quantity === 1 ? 'piece' : 'pieces'} · {films} {films === 1 ? 'film' : 'films'}
                     {job.designs.length > 1 && ` · ${job.designs.length} designs`}
+                    {job.people && ` · ${progress(job.people)}`}
                 </span>
                 <span className="stitch mt-2 flex justify-between pt-1.5">
                     <b className={toneOf[job.state]}>{capitalised(job.state)}</b>

@@ -6,6 +6,7 @@ import { AddDesign } from './AddDesign';
 import { DueDialog } from './DueDialog';
 import { JobDesigns } from './JobDesigns';
 import { JobItems } from './JobItems';
+import { progress } from './progress';
 import { StateThread } from './StateThread';
 import { TextField } from '../ui/TextField';
 import { useJobSheet } from './useJobSheet';
@@ -32,6 +33,7 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                     <span className="flex shrink-0 items-baseline gap-4">
                         <Link to={`/jobs/${sheet.id}/names`} className="font-semibold text-indigo hover:underline">
                             Names
+                            {sheet.people && ` (${progress(sheet.people)})`}
                         </Link>
                         {sheet.designs[0] && (
                             <Link

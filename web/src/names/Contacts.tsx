@@ -80,6 +80,13 @@ export function Contacts({ design, names, chosen, onChoose }: Props) {
                     ]}
                     onChange={setOrder}
                 />
+                <a
+                    href={`/api/designs/${design}/names.pdf`}
+                    download
+                    className="font-semibold text-indigo hover:underline"
+                >
+                    For the customer (PDF)
+                </a>
                 {rules.wrong && (
                     <p role="alert" className="text-madder">
                         {rules.wrong}

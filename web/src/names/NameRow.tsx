@@ -1,6 +1,10 @@
 import { useState } from 'react';
-import type { PersonRow, Roster } from '../api/client';
-import { titleOf } from './people';
+import type { PersonRow, Roster, Unit } from '../api/client';
+import { show } from '../measure';
+import { PersonStep } from './PersonStep';
+import { nameOf, titleOf } from './people';
+import type { Fit } from './useFits';
+import type { PeopleAtWork } from './usePeopleAtWork';
 
 interface Props {
     row: number;
@@ -8,6 +12,11 @@ interface Props {
     person: PersonRow | undefined;
     columns: readonly string[];
     template: string;
+    /** As the server has the person; nothing before they are saved. */
+    saved: PersonRow | undefined;
+    fit: Fit | undefined;
+    unit: Unit;
+    work: PeopleAtWork;
     doubts: Roster['doubts'];
     chosen: boolean;
     onChoose: () => void;
@@ -18,8 +27,27 @@ interface Props {
 }
 
 /** One person's row; below it what is doubtful. */
-export function NameRow({ row, person, columns, template, doubts, chosen, onChoose, onChange, onRemove, onGo }: Props) {
-    const own = Object.keys(person?.own ?? {}).length > 0;
+export function NameRow({
+    row,
+    person,
+    columns,
+    template,
+    saved,
+    fit,
+    unit,
+    work,
+    doubts,
+    chosen,
+    onChoose,
+    onChange,
+    onRemove,
+    onGo,
+}: Props) {
+    const notes = [
+        ...(fit && fit.squeezed < 99.5 ? [`squeezed to ${Math.round(fit.squeezed)} %`] : []),
+        ...(fit?.smaller ? ['smaller, to fit the width'] : []),
+        ...(Object.keys(person?.own ?? {}).length > 0 ? ['set for this one only'] : []),
+    ];
     return (
         <div
             className={`border-b border-seam ${chosen ? 'bg-held shadow-[inset_3px_0_0_var(--color-marigold)]' : doubts.length > 0 ? 'bg-held' : ''}`}
@@ -49,6 +77,15 @@ export function NameRow({ row, person, columns, template, doubts, chosen, onChoo
                         onGo={(by) => onGo(by, column)}
                     />
                 ))}
+                <span
+                    role="gridcell"
+                    className={`px-1.5 text-xs tabular-nums ${fit?.smaller ? 'font-semibold text-marigold-deep' : 'text-quiet'}`}
+                >
+                    {fit && show(fit.letterHeight, unit)}
+                </span>
+                <span role="gridcell" className="min-w-0">
+                    {saved && <PersonStep person={saved} name={nameOf(saved)} work={work} />}
+                </span>
                 <span role="gridcell">
                     {person && (
                         <button
@@ -63,10 +100,11 @@ export function NameRow({ row, person, columns, template, doubts, chosen, onChoo
                     )}
                 </span>
             </div>
-            {(doubts.length > 0 || own) && (
+            {(doubts.length > 0 || notes.length > 0 || saved?.changed) && (
                 <p className="pb-1 pl-[42px] text-xs text-madder">
                     {doubts.map(({ message }) => message).join('; ')}
-                    {own && <span className="text-quiet"> set for this one only</span>}
+                    {notes.length > 0 && <span className="text-quiet"> {notes.join('; ')}</span>}
+                    {saved?.changed && <b className="text-madder"> changed since approval</b>}
                 </p>
             )}
         </div>

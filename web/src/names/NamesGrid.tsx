@@ -1,15 +1,22 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState, type ClipboardEvent } from 'react';
-import type { ReadTable, Roster } from '../api/client';
+import type { PersonRow, ReadTable, Roster } from '../api/client';
 import { AddColumn } from './AddColumn';
 import { NameRow } from './NameRow';
 import { columnsOf, shownColumns, titleOf, withValue, without, type Names } from './people';
 import { readTable } from './readTable';
+import { useFits } from './useFits';
+import type { PeopleAtWork } from './usePeopleAtWork';
 
 interface Props {
     names: Names;
+    /** As the server has them: how far each person is, and whether they were changed since the approval. */
+    rows: readonly PersonRow[];
     doubts: Roster['doubts'];
     sizes: readonly string[];
+    /** Whose letter heights are shown. */
+    design: string | null;
+    work: PeopleAtWork;
     chosen: string | null;
     onChoose: (person: string | null) => void;
     onChange: (change: (names: Names) => Names) => void;
@@ -27,12 +34,25 @@ const widths: Record<string, string> = {
 };
 
 /** The list as a grid: typed and walked by the keyboard, and pasted into. */
-export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, onPaste }: Props) {
+export function NamesGrid({
+    names,
+    rows: saved,
+    doubts,
+    sizes,
+    design,
+    work,
+    chosen,
+    onChoose,
+    onChange,
+    onPaste,
+}: Props) {
     const [asked, setAsked] = useState<string[]>([]);
     const columns = shownColumns(names, asked);
-    const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(84px,1fr)').join(' ')} 24px`;
+    const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(84px,1fr)').join(' ')} 62px 66px 24px`;
     const [, refresh] = useState(0);
     const scroller = useRef<HTMLDivElement>(null);
+    const fits = useFits(design);
+    const bySaved = useMemo(() => new Map(saved.map((row) => [row.id, row])), [saved]);
     const byPerson = useMemo(() => byId(doubts), [doubts]);
     // eslint-disable-next-line react-hooks/incompatible-library
     const rows = useVirtualizer({
@@ -96,6 +116,12 @@ export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, on
                             {titleOf(column)}
                         </span>
                     ))}
+                    <span role="columnheader" className="truncate px-1.5 py-1.5" title="Letter height">
+                        Letter H
+                    </span>
+                    <span role="columnheader" className="px-1 py-1.5">
+                        State
+                    </span>
                     <span role="columnheader">
                         <AddColumn
                             taken={columnsOf(names)}
@@ -126,6 +152,10 @@ export function NamesGrid({ names, doubts, sizes, chosen, onChoose, onChange, on
                                     person={person}
                                     columns={columns}
                                     template={template}
+                                    saved={person && bySaved.get(person.id)}
+                                    fit={person && fits.of(person.id)}
+                                    unit={fits.unit}
+                                    work={work}
                                     doubts={(person && byPerson.get(person.id)) ?? []}
                                     chosen={person !== undefined && person.id === chosen}
                                     onChoose={() => onChoose(person?.id ?? null)}

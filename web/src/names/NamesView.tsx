@@ -4,10 +4,12 @@ import type { ReadTable, Roster } from '../api/client';
 import { Segments } from '../ui/Segments';
 import { Contacts } from './Contacts';
 import { NamesGrid } from './NamesGrid';
+import { SentAgain } from './SentAgain';
 import { NamesTape } from './NamesTape';
 import { TableDialog } from './TableDialog';
 import { TakeList } from './TakeList';
 import { withTable } from './people';
+import { usePeopleAtWork } from './usePeopleAtWork';
 import { useNames } from './useNames';
 
 /** The list on the left, every piece as it will be on the right, what comes of it on the tape. */
@@ -16,6 +18,7 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
     const [design, setDesign] = useState<string | null>(null);
     const [chosen, setChosen] = useState<string | null>(null);
     const [table, setTable] = useState<ReadTable | null>(null);
+    const work = usePeopleAtWork(job);
     const shown = roster.designs.find(({ id }) => id === design) ?? roster.designs[0];
     return (
         <>
@@ -30,15 +33,19 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
                         </h1>
                         <TakeList job={job} empty={names.people.length === 0} onRead={setTable} />
                     </div>
-                    {note && (
+                    {(note ?? work.wrong) && (
                         <p role="alert" className="mx-4 mb-2 text-madder">
-                            {note.text}
+                            {note?.text ?? work.wrong}
                         </p>
                     )}
+                    <SentAgain names={names} sent={work.sent} design={shown?.id} />
                     <NamesGrid
                         names={names}
+                        rows={roster.people}
                         doubts={roster.doubts}
                         sizes={roster.sizes}
+                        design={shown?.id ?? null}
+                        work={work}
                         chosen={chosen}
                         onChoose={setChosen}
                         onChange={change}
@@ -68,7 +75,7 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
                     )}
                 </section>
             </main>
-            <NamesTape names={names} doubts={roster.doubts.length} design={shown?.id ?? null} />
+            <NamesTape names={names} rows={roster.people} doubts={roster.doubts.length} design={shown?.id ?? null} />
             {table && (
                 <TableDialog
                     table={table}

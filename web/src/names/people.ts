@@ -29,11 +29,15 @@ export function shownColumns(names: Names, asked: readonly string[]): string[] {
 
 export const titleOf = (column: string): string => (usual as Record<string, string>)[column] ?? column;
 
+/** What a person is called where there is room for one thing. */
+export const nameOf = ({ values }: PersonRow): string => values.name || values.number || 'without a name';
+
 export const newPerson = (values: Record<string, string> = {}): PersonRow => ({
     id: crypto.randomUUID(),
     values,
     own: {},
     state: 'to cut',
+    changed: false,
 });
 
 /** The list with one value changed; a row behind the last one is a new person. */

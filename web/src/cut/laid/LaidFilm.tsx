@@ -108,7 +108,7 @@ function OnStock({ film, stock, scale, piece, hands, run, onPiece }: StockProps)
                     <LaidPiece
                         key={one.number}
                         piece={one}
-                        shape={film.shapes[one.design]}
+                        shape={film.shapes[one.shape]}
                         chosen={one.number === piece}
                         drag={hands.drag}
                         hands={hands}

@@ -129,7 +129,7 @@ function Zone({ film, scale, width, chosen, piece, onChoose, onPiece, onMove }: 
                     <LaidPiece
                         key={one.number}
                         piece={one}
-                        shape={film.shapes[one.design]}
+                        shape={film.shapes[one.shape]}
                         chosen={one.number === piece}
                         drag={hands.drag}
                         hands={hands}

@@ -135,7 +135,7 @@ function ByHand({ film, piece, desk }: { film: FilmLayoutCard; piece: LaidPieceC
     return (
         <div role="group" aria-label="Selected piece" className="mt-3 border-t border-dashed border-seam pt-2">
             <p className="truncate text-sm font-semibold">
-                {piece.number + 1}. {piece.name} <span className="text-quiet">copy {piece.copy}</span>
+                {piece.mark}. {piece.name} <span className="text-quiet">copy {piece.copy}</span>
             </p>
             <p className="text-xs text-quiet">Drag it on the film to move it.</p>
             <div className="mt-1.5 flex gap-1.5">

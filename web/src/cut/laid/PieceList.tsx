@@ -25,9 +25,9 @@ export function PieceList({ films, open, onClose }: Props) {
                             </tr>
                         </thead>
                         <tbody>
-                            {film.pieces.map(({ number, name, copy, stock }) => (
+                            {film.pieces.map(({ number, mark, name, copy, stock }) => (
                                 <tr key={number} className="border-t border-seam">
-                                    <td className="font-semibold">{number + 1}</td>
+                                    <td className="font-semibold">{mark}</td>
                                     <td>{name}</td>
                                     <td>{copy}</td>
                                     <td>{stock === '' ? 'not laid out' : kindOf(film, stock)}</td>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Uvret\Roster;
+namespace Uvret\App\Entity;
 
 /** How far a person's pieces are. */
 enum PersonState: string

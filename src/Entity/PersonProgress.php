@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Entity;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** How far the pieces of a person on a job's list are; nobody has one who is still to be cut. */
+#[ORM\Entity]
+class PersonProgress
+{
+    public function __construct(
+        #[ORM\Id]
+        #[ORM\ManyToOne]
+        #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
+        public readonly Job $job,
+        #[ORM\Id]
+        #[ORM\Column(length: 40)]
+        public readonly string $person,
+        #[ORM\Column(length: 20, enumType: PersonState::class)]
+        public PersonState $state,
+        #[ORM\Column(type: 'datetime_immutable')]
+        public \DateTimeImmutable $at,
+    ) {
+    }
+}
