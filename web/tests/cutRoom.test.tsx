@@ -28,6 +28,7 @@ const job = (state: JobCard['state'], ...designs: Partial<DesignCard>[]): JobCar
     state,
     quantity: 24,
     archived: false,
+    people: null,
     designs: designs.map((own) => ({ snags: 0, unreadable: null, ...own }) as DesignCard),
 });
 

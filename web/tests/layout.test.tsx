@@ -29,7 +29,9 @@ afterEach(() => {
 
 const piece = (number: number, more: Partial<LaidPieceCard> = {}): LaidPieceCard => ({
     number,
+    mark: number + 7,
     design: 'cap',
+    shape: 'cap-front',
     name: 'Front of the cap',
     copy: number + 1,
     stock: 'roll',
@@ -62,7 +64,7 @@ const film: FilmLayoutCard = {
         { id: 'scrap', kind: 'scrap', width: 210_000, length: 340_000, outline: 'M0 0 1 1 0 1Z' },
         { id: 'roll', kind: 'roll', width: 500_000, length: 1_500_000, outline: '' },
     ],
-    shapes: { cap: { ink: 'M1 1 2 2 1 2Z', frame: 'M0 0 3 0 3 3Z' } },
+    shapes: { 'cap-front': { ink: 'M1 1 2 2 1 2Z', frame: 'M0 0 3 0 3 3Z' } },
     pieces: [piece(0), piece(1, { x: 80_000 }), piece(2, { stock: 'scrap' })],
     turns: [0, 90, 180, 270],
     gap: 0,
@@ -78,6 +80,7 @@ const job = (id: string, due: string, state: JobCard['state'], quantity: number)
     state,
     quantity,
     archived: false,
+    people: null,
     designs: [{ id: `${id}-front`, snags: 0, unreadable: null, films: ['chalk'] } as unknown as DesignCard],
 });
 
@@ -335,9 +338,9 @@ describe('films that are laid out', () => {
         const list = within(await screen.findByRole('dialog'));
         const rows = list.getAllByRole('row').map((row) => [...row.children].map(({ textContent }) => textContent));
         expect(rows.slice(1)).toEqual([
-            ['1', 'Front of the cap', '1', 'roll'],
-            ['2', 'Front of the cap', '2', 'roll'],
-            ['3', 'Front of the cap', '3', 'scrap'],
+            ['7', 'Front of the cap', '1', 'roll'],
+            ['8', 'Front of the cap', '2', 'roll'],
+            ['9', 'Front of the cap', '3', 'scrap'],
         ]);
         await userEvent.click(list.getByRole('button', { name: 'Print' }));
         expect(print).toHaveBeenCalledTimes(1);

@@ -23,7 +23,13 @@ afterEach(() => {
     vi.unstubAllGlobals();
 });
 
-const person = (id: string, values: Record<string, string>): PersonRow => ({ id, values, own: {}, state: 'to cut' });
+const person = (id: string, values: Record<string, string>): PersonRow => ({
+    id,
+    values,
+    own: {},
+    state: 'to cut',
+    changed: false,
+});
 const list = (...people: PersonRow[]): Names => ({ columns: ['year'], people });
 
 describe('fields in words', () => {
@@ -97,11 +103,15 @@ describe('a list', () => {
 /** The grid with a list that changes, as the page has it. */
 function Grid({ first, onPaste = () => {} }: { first: Names; onPaste?: (table: ReadTable) => void }) {
     const [names, setNames] = useState(first);
+    const work = { mark: () => {}, again: () => {}, sent: [], wrong: null };
     const doubts = [{ person: 'b', column: 'size', message: 'no size' }];
     return (
         <>
             <NamesGrid
                 names={names}
+                rows={first.people}
+                fits={{ of: () => undefined, unit: 'mm' }}
+                work={work}
                 doubts={doubts}
                 sizes={['S', 'M']}
                 chosen={null}

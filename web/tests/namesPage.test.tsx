@@ -13,12 +13,15 @@ import {
     type ReadTable,
     type Roster,
 } from '../src/api/client';
+import { progress } from '../src/jobs/progress';
 import { NamesView } from '../src/names/NamesView';
 import { TakeList } from '../src/names/TakeList';
 import { useLineRules } from '../src/names/useLineRules';
+import { asInABrowser } from './support/page';
 
 vi.setConfig({ testTimeout: 60_000 });
 beforeEach(() => {
+    asInABrowser();
     // Rows are only drawn where they can be seen.
     vi.spyOn(Element.prototype, 'clientHeight', 'get').mockReturnValue(600);
     vi.spyOn(HTMLElement.prototype, 'offsetHeight', 'get').mockReturnValue(31);
@@ -107,6 +110,7 @@ const person = (id: string, name: string, size: string): PersonRow => ({
     values: { name, size },
     own: {},
     state: 'to cut',
+    changed: false,
 });
 const contact = (id: string, words: string, width: number): ContactPerson => ({
     id,
@@ -185,6 +189,55 @@ describe('the page', () => {
             ['Ines', 'Wilhelmina', 'Bo', 'Juno'],
         ]);
     });
+
+    it('shows letter heights, who is squeezed or changed, and how far each is', async () => {
+        page(
+            roster({
+                people: [
+                    people[0]!,
+                    { ...people[1]!, state: 'pressed', changed: true },
+                    { ...people[2]!, state: 'cut' },
+                ],
+            }),
+        );
+        const rows = () => screen.getAllByRole('row').map((row) => row.parentElement?.textContent ?? '');
+        await waitFor(() => expect(rows()[2]).toContain('38.0'));
+        expect(rows()[2]).toMatch(/pressed.*squeezed to 90 % changed since approval/);
+        expect(rows()[1]).not.toMatch(/squeezed|changed/);
+        expect(screen.getByRole('contentinfo').textContent).toContain('Cut2 of 3Pressed1 of 31 changed since approval');
+    });
+
+    it('marks a person by hand and sends one to the Cut room again, or says why not', async () => {
+        const user = userEvent.setup();
+        const moved = roster({ people: [{ ...people[0]!, state: 'weeded' }, ...people.slice(1)] });
+        const put = vi.spyOn(server, 'PUT').mockImplementation(() => Promise.resolve(said(moved)));
+        const post = vi.spyOn(server, 'POST').mockImplementation(() => Promise.resolve(said(roster())));
+        page(roster());
+        await user.click(await screen.findByRole('button', { name: 'Ines: to cut' }));
+        await user.click(screen.getByRole('menuitem', { name: 'Mark weeded' }));
+        expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { people: ['a'], state: 'weeded' } });
+        await user.click(screen.getByRole('button', { name: /^Bo: / }));
+        await user.click(screen.getByRole('menuitem', { name: 'Cut again' }));
+        expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { people: ['c'] } });
+        await waitFor(() => expect(screen.getAllByRole('status')[0]?.textContent).toContain('Bo will be cut again'));
+        expect(screen.getByRole('link', { name: 'To the Cut room' }).getAttribute('href')).toBe('/cut-room/bags');
+        const detail = 'The eight’s shirts is not approved yet.';
+        post.mockImplementation(() =>
+            Promise.resolve({ error: { title: 'No', detail }, response: new Response(null, { status: 422 }) } as never),
+        );
+        await user.click(screen.getByRole('button', { name: /^Bo: / }));
+        await user.click(screen.getByRole('menuitem', { name: 'Cut again' }));
+        expect((await screen.findByRole('alert')).textContent).toContain(detail);
+    });
+
+    it.each([
+        [{ toCut: 1, cut: 0, weeded: 0, pressed: 0 }, '1 name'],
+        [{ toCut: 3, cut: 0, weeded: 0, pressed: 0 }, '3 names'],
+        [{ toCut: 1, cut: 2, weeded: 0, pressed: 0 }, '2 of 3 cut'],
+        [{ toCut: 1, cut: 2, weeded: 1, pressed: 0 }, '1 of 4 weeded'],
+        [{ toCut: 1, cut: 1, weeded: 1, pressed: 2 }, '2 of 5 pressed'],
+        [{ toCut: 0, cut: 0, weeded: 0, pressed: 9 }, 'all pressed'],
+    ])('counts %j as “%s”', (count, words) => expect(progress(count)).toBe(words));
 
     it('says how a design gets names where none takes them', () => {
         page(roster({ designs: [] }));

@@ -5,7 +5,7 @@ import { AddColumn } from './AddColumn';
 import { NameRow } from './NameRow';
 import { columnsOf, shownColumns, titleOf, withValue, without, type Names } from './people';
 import { readTable } from './readTable';
-import { useFits } from './useFits';
+import type { Fits } from './useFits';
 import type { PeopleAtWork } from './usePeopleAtWork';
 
 interface Props {
@@ -14,8 +14,8 @@ interface Props {
     rows: readonly PersonRow[];
     doubts: Roster['doubts'];
     sizes: readonly string[];
-    /** Whose letter heights are shown. */
-    design: string | null;
+    /** How each person's lettering came out. */
+    fits: Fits;
     work: PeopleAtWork;
     chosen: string | null;
     onChoose: (person: string | null) => void;
@@ -26,8 +26,8 @@ interface Props {
 /** How wide each column is; those of the shop as wide as the last. */
 const widths: Record<string, string> = {
     name: 'minmax(120px,2fr)',
-    number: '66px',
-    size: '80px',
+    number: '58px',
+    size: '76px',
     blank: 'minmax(84px,1fr)',
     quantity: '70px',
     note: 'minmax(84px,1fr)',
@@ -39,7 +39,7 @@ export function NamesGrid({
     rows: saved,
     doubts,
     sizes,
-    design,
+    fits,
     work,
     chosen,
     onChoose,
@@ -48,10 +48,9 @@ export function NamesGrid({
 }: Props) {
     const [asked, setAsked] = useState<string[]>([]);
     const columns = shownColumns(names, asked);
-    const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(84px,1fr)').join(' ')} 62px 66px 24px`;
+    const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(84px,1fr)').join(' ')} 56px 62px 22px`;
     const [, refresh] = useState(0);
     const scroller = useRef<HTMLDivElement>(null);
-    const fits = useFits(design);
     const bySaved = useMemo(() => new Map(saved.map((row) => [row.id, row])), [saved]);
     const byPerson = useMemo(() => byId(doubts), [doubts]);
     // eslint-disable-next-line react-hooks/incompatible-library

@@ -9,6 +9,7 @@ import { NamesTape } from './NamesTape';
 import { TableDialog } from './TableDialog';
 import { TakeList } from './TakeList';
 import { withTable } from './people';
+import { useFits } from './useFits';
 import { usePeopleAtWork } from './usePeopleAtWork';
 import { useNames } from './useNames';
 
@@ -20,6 +21,7 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
     const [table, setTable] = useState<ReadTable | null>(null);
     const work = usePeopleAtWork(job);
     const shown = roster.designs.find(({ id }) => id === design) ?? roster.designs[0];
+    const fits = useFits(shown?.id ?? null);
     return (
         <>
             <main className="grid min-h-0 flex-1 grid-cols-[minmax(0,1fr)_minmax(0,1.12fr)]">
@@ -44,7 +46,7 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
                         rows={roster.people}
                         doubts={roster.doubts}
                         sizes={roster.sizes}
-                        design={shown?.id ?? null}
+                        fits={fits}
                         work={work}
                         chosen={chosen}
                         onChoose={setChosen}
