@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
+use Uvret\App\Api\Draft;
 use Uvret\App\Api\Drafting;
 use Uvret\App\Api\Shape\Approval;
 use Uvret\App\Api\Shape\BadRequest;
@@ -23,6 +24,7 @@ use Uvret\App\Api\Shape\SaveDesign;
 use Uvret\App\Api\Shape\Sheet;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\History\History;
+use Uvret\App\Names\PersonPlans;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\App\Summary\KeepLater;
 use Uvret\App\Summary\Summaries;
@@ -39,12 +41,14 @@ final readonly class DesignController
         private History $history,
         private Summaries $summaries,
         private KeepLater $later,
+        private PersonPlans $people,
     ) {
     }
 
     #[Route('/api/designs/{id}', methods: 'GET')]
     #[OA\Get(path: '/api/designs/{id}', operationId: 'openDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(
             response: 200,
@@ -53,14 +57,15 @@ final readonly class DesignController
         ),
         new OA\Response(response: 404, description: 'There is no such design.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
-    public function open(string $id): JsonResponse
+    public function open(string $id, Request $request): JsonResponse
     {
-        return $this->opened($this->designs->get($id));
+        return $this->opened($this->designs->get($id), $request);
     }
 
     #[Route('/api/designs/{id}', methods: 'PUT')]
     #[OA\Put(path: '/api/designs/{id}', operationId: 'saveDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveDesign')), responses: [
         new OA\Response(response: 200, description: 'Saved.', content: new OA\JsonContent(ref: '#/components/schemas/SavedDesign')),
         new OA\Response(
@@ -82,14 +87,14 @@ final readonly class DesignController
         $design = $this->designs->get($id);
         if ($design->version !== $save->version && $design->document === $document) {
             // Saved before, but the answer did not arrive: it is given again.
-            return $this->saved($design, $draft->plan);
+            return $this->saved($design, $draft, $request);
         }
         $design = $this->designs->at($id, $save->version);
         $step = $this->history->record($design, $document, $save->change);
         $this->entities->flush();
         $this->later->add($step, $draft->plan);
 
-        return $this->saved($design, $draft->plan);
+        return $this->saved($design, $draft, $request);
     }
 
     #[Route('/api/designs/{id}/{way}', requirements: ['way' => 'undo|redo'], methods: 'POST')]
@@ -97,6 +102,7 @@ final readonly class DesignController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'way', required: true, schema: new OA\Schema(type: 'string', enum: ['undo', 'redo'])),
         new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(
             response: 200,
@@ -115,7 +121,7 @@ final readonly class DesignController
         'undo' === $way ? $this->history->undo($design) : $this->history->redo($design);
         $this->entities->flush();
 
-        return $this->opened($design);
+        return $this->opened($design, $request);
     }
 
     #[Route('/api/designs/{id}/history', methods: 'GET')]
@@ -164,6 +170,7 @@ final readonly class DesignController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'The design as it is now.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
         new OA\Response(
@@ -180,7 +187,7 @@ final readonly class DesignController
         }
         $this->entities->flush();
 
-        return $this->opened($design);
+        return $this->opened($design, $request);
     }
 
     #[Route('/api/designs/{id}/history/{number}/name', requirements: ['number' => '\d+'], methods: 'PUT')]
@@ -252,7 +259,7 @@ final readonly class DesignController
             throw BadRequest::shape('an object with a base and ours');
         }
         [$base, $ours] = [$this->drafting->draft($body->base), $this->drafting->draft($body->ours)];
-        $opened = $this->openDesign($this->designs->get($id));
+        $opened = $this->openDesign($this->designs->get($id), $request);
         $theirs = $this->drafting->draft($opened->document)->document;
 
         return new JsonResponse(new Comparison(
@@ -263,18 +270,25 @@ final readonly class DesignController
         ));
     }
 
-    private function saved(JobDesign $design, Plan $plan): JsonResponse
+    private function saved(JobDesign $design, Draft $draft, Request $request): JsonResponse
     {
         // A change can be undone, and leaves nothing ahead of it to redo.
-        return new JsonResponse(new SavedDesign($design->version, $design->savedAt->format(\DATE_ATOM), $design->step, true, false, Sheet::of($plan)));
+        return new JsonResponse(new SavedDesign(
+            $design->version,
+            $design->savedAt->format(\DATE_ATOM),
+            $design->step,
+            true,
+            false,
+            Sheet::of($this->shown($design, $draft, $request)),
+        ));
     }
 
-    private function opened(JobDesign $design): JsonResponse
+    private function opened(JobDesign $design, Request $request): JsonResponse
     {
-        return new JsonResponse($this->openDesign($design));
+        return new JsonResponse($this->openDesign($design, $request));
     }
 
-    private function openDesign(JobDesign $design): OpenDesign
+    private function openDesign(JobDesign $design, Request $request): OpenDesign
     {
         $draft = $this->drafting->draft($design->document);
 
@@ -290,7 +304,15 @@ final readonly class DesignController
             Approval::of($design),
             \array_map(DesignName::of(...), $design->job->currentDesigns()),
             $draft->document,
-            Sheet::of($draft->plan),
+            Sheet::of($this->shown($design, $draft, $request)),
         );
+    }
+
+    /** What the Bench shows: the design with samples in its fields, or as one person of the list has it. */
+    private function shown(JobDesign $design, Draft $draft, Request $request): Plan
+    {
+        $person = $request->query->getString('person');
+
+        return '' === $person ? $draft->plan : $this->people->plan($design, $draft->document, $person) ?? $draft->plan;
     }
 }

@@ -101,6 +101,28 @@ final class NamesTest extends ApiCase
         self::assertStringContainsString('all 10 are cut, each with their own', $refused);
     }
 
+    public function testTheBenchShowsTheDesignAsAnyoneHasIt(): void
+    {
+        $sample = $this->get('/api/designs/kit-bags-names');
+        $long = $this->get('/api/designs/kit-bags-names?person=row-7');
+        self::assertSame($sample->get('document'), $long->get('document'), 'the design is the same for all');
+        self::assertNotSame($sample->get('sheet.ink'), $long->get('sheet.ink'));
+        self::assertEqualsWithDelta(210_000, $long->int('sheet.ink.width'), 3, 'squeezed and made smaller, as on the contact sheet');
+        self::assertSame($sample->get('sheet'), $this->get('/api/designs/kit-bags-names?person=nobody')->get('sheet'));
+        // A change is saved for all, and what comes of it shown for the one.
+        $saved = $this->send('PUT', '/api/designs/kit-bags-names?person=row-7', [
+            'version' => $sample->int('version'),
+            'document' => $sample->with('document.lines.0.fitting.atMost', 150_000)->get('document'),
+        ]);
+        self::assertEqualsWithDelta(150_000, $saved->int('sheet.ink.width'), 6);
+        $undone = $this->send('POST', '/api/designs/kit-bags-names/undo?person=row-7&version='.$saved->int('version'));
+        self::assertEqualsWithDelta(210_000, $undone->int('sheet.ink.width'), 3);
+        // What is set for one only is in their sheet alone.
+        $list = $this->get('/api/jobs/named-bags/names')->with('people.5.own', (object) ['name' => ['lettering' => ['words' => 'Mrs Bo']]]);
+        $this->send('PUT', '/api/jobs/named-bags/names', $list);
+        self::assertSame('Mrs Bo', $this->get('/api/designs/kit-bags-names/people?from=5&count=1')->get('people.0.words'));
+    }
+
     public function testTheListIsApprovedWithTheDesignAndAChangeOfOneIsTold(): void
     {
         $design = $this->get('/api/designs/kit-bags-names');

@@ -42,7 +42,8 @@ final class PeopleTest extends ApiCase
         $this->send('PUT', '/api/layouts', ['items' => $items]);
         $chalk = $this->film('chalk');
         self::assertSame(\range(1, 11), \array_column((array) $chalk->get('pieces'), 'mark'));
-        self::assertCount(10, \array_count_values(\array_map(static fn (mixed $piece): string => (new Json((array) $piece))->string('shape'), (array) $chalk->get('pieces'))), 'each name has its own shape, copies share theirs');
+        $shapes = \array_map(static fn (mixed $piece): string => (new Json((array) $piece))->string('shape'), (array) $chalk->get('pieces'));
+        self::assertCount(10, \array_unique($shapes), 'each name has its own shape, copies share theirs');
         self::assertSame(\range(3, 11), \array_column((array) $this->film('buoy')->get('pieces'), 'mark'), 'a person has one number on all films');
         self::assertSame($this->marks($chalk)['Bo, L'], $this->marks($this->film('buoy'))['Bo, L']);
 

@@ -214,6 +214,7 @@ describe('one person on the contact sheet', () => {
                 fabric="#2F5D62"
                 frame={{ width: 200, height: 50 }}
                 unit="mm"
+                design="bags"
                 chosen={false}
                 onChoose={() => {}}
             />,

@@ -27,12 +27,12 @@ final readonly class MarkPeople
         $data = \json_decode($body, true);
         $people = \is_array($data) ? $data['people'] ?? null : null;
         $state = \is_array($data) ? $data['state'] ?? 'to cut' : null;
-        if (!\is_array($people) || [] === $people || !\array_is_list($people) || [] !== \array_filter($people, static fn (mixed $id): bool => !\is_string($id))) {
+        $ids = \is_array($people) ? \array_values(\array_filter($people, \is_string(...))) : [];
+        if ([] === $ids || $ids !== $people) {
             throw BadRequest::field('people', 'Choose at least one person of the list.');
         }
-        /** @var list<string> $people */
         $known = \is_string($state) ? PersonState::tryFrom($state) : null;
 
-        return new self($people, $known ?? throw BadRequest::field('state', 'Choose to cut, cut, weeded or pressed.'));
+        return new self($ids, $known ?? throw BadRequest::field('state', 'Choose to cut, cut, weeded or pressed.'));
     }
 }

@@ -3555,7 +3555,10 @@ export interface operations {
     };
     openDesign: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Whose sheet is asked for. */
+                person?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -3586,7 +3589,10 @@ export interface operations {
     };
     saveDesign: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Whose sheet is asked for. */
+                person?: string;
+            };
             header?: never;
             path: {
                 id: string;
@@ -3654,6 +3660,8 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
+                /** @description Whose sheet is asked for. */
+                person?: string;
             };
             header?: never;
             path: {
@@ -3710,6 +3718,8 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
+                /** @description Whose sheet is asked for. */
+                person?: string;
             };
             header?: never;
             path: {

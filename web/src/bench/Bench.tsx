@@ -7,6 +7,7 @@ import { FilmsColumn } from './films/FilmsColumn';
 import { BenchHeader } from './head/BenchHeader';
 import { useBenchKeys } from './keys/useBenchKeys';
 import { PaneSwitch } from './panes/PaneSwitch';
+import { PeopleStrip } from './people/PeopleStrip';
 import { SeveralStrip } from './several/SeveralStrip';
 import { BuildSheet } from './sheet/BuildSheet';
 import { Stage } from './stage/Stage';
@@ -24,8 +25,13 @@ const KeysHelp = lazy(() => import('./keys/KeysHelp').then(({ KeysHelp }) => ({ 
 const ProofDialog = lazy(() => import('./proof/ProofDialog').then(({ ProofDialog }) => ({ default: ProofDialog })));
 
 /** The screen where one design is made. */
-export function Bench({ opened }: { opened: OpenDesign }) {
+export function Bench({ opened, person }: { opened: OpenDesign; person: string | null }) {
     const [store] = useState(() => createBench(opened));
+    useEffect(() => {
+        if (person !== null) {
+            store.getState().showPerson(person);
+        }
+    }, [store, person]);
     useEffect(() => store.getState().follow(), [store]);
     return (
         <BenchContext value={store}>
@@ -56,6 +62,7 @@ function BenchScreen() {
                 <Guard what="The stage" of={sheet}>
                     <Stage>
                         <SeveralStrip />
+                        <PeopleStrip />
                     </Stage>
                 </Guard>
                 <Guard what="The films" of={sheet}>

@@ -1,6 +1,6 @@
 import { Button } from '../ui/Button';
 import { useQuery } from '@tanstack/react-query';
-import { Link, useParams } from 'wouter';
+import { Link, useParams, useSearchParams } from 'wouter';
 import { Refusal } from '../api/client';
 import { openDesign } from '../api/queries';
 import { Header } from '../ui/Header';
@@ -9,9 +9,10 @@ import { Bench } from './Bench';
 
 export function BenchPage() {
     const { id = '' } = useParams();
+    const [asked] = useSearchParams();
     const opened = useQuery(openDesign(id));
     if (opened.data) {
-        return <Bench key={id} opened={opened.data} />;
+        return <Bench key={id} opened={opened.data} person={asked.get('person')} />;
     }
     const gone = opened.error instanceof Refusal && opened.error.status === 404;
     return (

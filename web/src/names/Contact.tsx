@@ -1,3 +1,4 @@
+import { Link } from 'wouter';
 import type { ContactPerson, Unit } from '../api/client';
 import { show } from '../measure';
 
@@ -8,47 +9,58 @@ interface Props {
     /** What all pictures show, in µm: one scale for all. */
     frame: { width: number; height: number };
     unit: Unit;
+    design: string;
     chosen: boolean;
     onChoose: () => void;
 }
 
 /** One person's lettering on the colour of the blank. */
-export function Contact({ person, values, fabric, frame, unit, chosen, onChoose }: Props) {
+export function Contact({ person, values, fabric, frame, unit, design, chosen, onChoose }: Props) {
     const { box, lines, parts, failure } = person;
     const [x, y] = box ? [box.left + box.width / 2, box.top + box.height / 2] : [0, 0];
     const [width, height] = [Math.round(frame.width * 1.12), Math.round(frame.height * 1.3)];
     const outlier = lines.find(({ smaller, squeezed }) => smaller || squeezed < 100);
     const first = lines[0];
     return (
-        <button
-            type="button"
-            aria-pressed={chosen}
-            className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen ? 'border-marigold! shadow-[inset_0_0_0_1px_var(--color-marigold)]' : outlier ? 'border-marigold!' : ''}`}
-            onClick={onChoose}
-        >
-            <svg
-                role="img"
-                aria-label={person.words}
-                viewBox={`${x - width / 2} ${y - height / 2} ${width} ${height}`}
-                className="h-16 w-full"
-                style={{ background: fabric }}
+        <div className="relative grid min-w-0">
+            <button
+                type="button"
+                aria-pressed={chosen}
+                className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen ? 'border-marigold! shadow-[inset_0_0_0_1px_var(--color-marigold)]' : outlier ? 'border-marigold!' : ''}`}
+                onClick={onChoose}
             >
-                {parts.map(({ colour, path }, at) => (
-                    <path key={at} d={path} fill={colour} fillRule="evenodd" />
-                ))}
-            </svg>
-            <span className="mt-1 flex justify-between gap-2 text-xs">
-                <span className="truncate">
-                    {values.name || values.number || 'without a name'}
-                    {values.size && ` · ${values.size}`}
-                </span>
-                <span
-                    className={`shrink-0 tabular-nums ${outlier ? 'font-semibold text-marigold-deep' : 'text-quiet'}`}
+                <svg
+                    role="img"
+                    aria-label={person.words}
+                    viewBox={`${x - width / 2} ${y - height / 2} ${width} ${height}`}
+                    className="h-16 w-full"
+                    style={{ background: fabric }}
                 >
-                    {failure ? 'nothing to cut' : first && `${show(first.letterHeight, unit)} high`}
-                    {outlier && outlier.squeezed < 100 && `, ${Math.round(outlier.squeezed)} %`}
+                    {parts.map(({ colour, path }, at) => (
+                        <path key={at} d={path} fill={colour} fillRule="evenodd" />
+                    ))}
+                </svg>
+                <span className="mt-1 flex justify-between gap-2 text-xs">
+                    <span className="truncate">
+                        {values.name || values.number || 'without a name'}
+                        {values.size && ` · ${values.size}`}
+                    </span>
+                    <span
+                        className={`shrink-0 tabular-nums ${outlier ? 'font-semibold text-marigold-deep' : 'text-quiet'}`}
+                    >
+                        {failure ? 'nothing to cut' : first && `${show(first.letterHeight, unit)} high`}
+                        {outlier && outlier.squeezed < 100 && `, ${Math.round(outlier.squeezed)} %`}
+                    </span>
                 </span>
-            </span>
-        </button>
+            </button>
+            {chosen && (
+                <Link
+                    to={`/designs/${design}?person=${person.id}`}
+                    className="absolute top-2.5 right-2.5 rounded-[3px] border border-seam bg-white px-2 py-0.5 text-xs font-semibold text-indigo hover:border-indigo"
+                >
+                    On the Bench
+                </Link>
+            )}
+        </div>
     );
 }

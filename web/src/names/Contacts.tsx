@@ -114,6 +114,7 @@ export function Contacts({ design, names, chosen, onChoose }: Props) {
                                     fabric={first?.fabric ?? '#fff'}
                                     frame={{ width: widest, height: highest }}
                                     unit={unit}
+                                    design={design}
                                     chosen={person.id === chosen}
                                     onChoose={() => onChoose(person.id)}
                                 />

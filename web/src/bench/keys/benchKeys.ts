@@ -309,6 +309,8 @@ export function keysOf(store: BenchStore): Key[] {
             group: 'Look',
             act: () => look({ side: bench().side === 'wear' ? 'knife' : 'wear' }),
         },
+        { press: 'Alt+PageDown', does: 'Next person of the list', group: 'Look', shown: true },
+        { press: 'Alt+PageUp', does: 'Person before', group: 'Look', shown: true },
         { press: 'Ctrl+z', does: 'Undo', group: 'Everything', act: undo, undoes: true },
         { press: 'Ctrl+y', show: 'Ctrl+Y', does: 'Redo', group: 'Everything', act: redo, undoes: true },
         { press: 'Ctrl+Shift+z', does: 'Redo', group: 'Everything', act: redo, undoes: true },

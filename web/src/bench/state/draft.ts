@@ -39,6 +39,11 @@ export interface Draft {
     approval: Approval | null;
     /** What two windows changed, while it is not settled what is to be. */
     compared: Compared | null;
+    /** For whom of the job's list it is shown; null with samples in its fields. */
+    person: string | null;
+    showPerson: (person: string | null) => void;
+    /** Asks again how it comes out, when the list has changed. */
+    remake: () => void;
     /** Says that what another window saved was taken in; null when there is nothing new. */
     news: string | null;
     /** Changes the design. Changes of the same thing in a row, like words:line-1, are undone together. */
@@ -84,6 +89,9 @@ export const draftOf =
     (set: Set<Draft>, get: () => Draft): Draft => {
         const { id } = opened;
         const path = { id };
+        let person: string | null = null;
+        /** Whose sheet the server is asked for. */
+        const whose = () => (person === null ? {} : { person });
         let answered: SavedDesign = opened;
         // The number of the last change that the answer knows of.
         let computed = 0;
@@ -94,8 +102,16 @@ export const draftOf =
         const box: Outbox<Design, SavedDesign | OpenDesign> = new Outbox<Design, SavedDesign | OpenDesign>(
             savedOf(opened),
             {
-                send: (document, version, change) =>
-                    answer(server.PUT('/api/designs/{id}', { params: { path }, body: { version, document, change } })),
+                send: async (document, version, change) => {
+                    const asked = person;
+                    const params = { path, query: whose() };
+                    const body = { version, document, change };
+                    const saved = await answer(server.PUT('/api/designs/{id}', { params, body }));
+                    if (asked !== person) {
+                        void remake();
+                    }
+                    return saved;
+                },
                 read: (saved) => ({
                     version: saved.version,
                     at: new Date(saved.savedAt),
@@ -150,14 +166,26 @@ export const draftOf =
             approval = now.approval;
             box.adopt(savedOf(now));
         };
-        const { fetchTheirs, ask } = others(id, box, (now) => {
+        const { fetchTheirs, ask } = others(id, box, whose, (now) => {
             adopt(now);
             set({ news: 'Brought up to date: it was changed in another window.' });
             window.setTimeout(() => set({ news: null }), NEWS);
         });
+        const remake = async () => {
+            const now = await answer(server.GET('/api/designs/{id}', { params: { path, query: whose() } }));
+            // What was changed meanwhile is answered with the sheet that is asked for now.
+            if (now.version === box.snapshot().version) {
+                answered = { ...answered, sheet: replaceEqualDeep<Sheet>(answered.sheet, now.sheet) };
+                show();
+            }
+        };
         const step = (way: 'undo' | 'redo') =>
             void box.ask((version) =>
-                answer(server.POST('/api/designs/{id}/{way}', { params: { path: { id, way }, query: { version } } })),
+                answer(
+                    server.POST('/api/designs/{id}/{way}', {
+                        params: { path: { id, way }, query: { version, ...whose() } },
+                    }),
+                ),
             );
 
         return {
@@ -181,7 +209,7 @@ export const draftOf =
                 void box.ask((version) =>
                     answer(
                         server.POST('/api/designs/{id}/history/{number}', {
-                            params: { path: { id, number }, query: { version } },
+                            params: { path: { id, number }, query: { version, ...whose() } },
                         }),
                     ),
                 ),
@@ -190,6 +218,13 @@ export const draftOf =
                 approval = next;
                 show();
             },
+            person,
+            showPerson: (next) => {
+                person = next;
+                set({ person });
+                void remake().catch(() => {});
+            },
+            remake: () => void remake().catch(() => {}),
             compareAgain: () => {
                 const { base, value } = box.snapshot();
                 void comparison.compare(base, value);

@@ -5,10 +5,15 @@ import type { Outbox } from '../../api/outbox';
 const ASK = 2500;
 
 /** Takes in what others save, as long as nothing of ours is unsaved. */
-export function others<Answer>(id: string, box: Outbox<Design, Answer>, onChanged: (now: OpenDesign) => void) {
+export function others<Answer>(
+    id: string,
+    box: Outbox<Design, Answer>,
+    whose: () => { person?: string },
+    onChanged: (now: OpenDesign) => void,
+) {
     const fetchTheirs = async () => {
         const before = box.snapshot().version;
-        const now = await answer(server.GET('/api/designs/{id}', { params: { path: { id } } }));
+        const now = await answer(server.GET('/api/designs/{id}', { params: { path: { id }, query: whose() } }));
         const { version, saving } = box.snapshot();
         if (version === before && saving.state === 'saved') {
             onChanged(now);

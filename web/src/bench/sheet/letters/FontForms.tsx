@@ -3,7 +3,7 @@ import { Button } from '../../../ui/Button';
 import { Segments } from '../../../ui/Segments';
 import { withLine, type Change } from '../../model/edits';
 import { useBenchStore } from '../../state/store';
-import { featureName, isOffered, languages, usualFeatures } from './features';
+import { featureName, isOffered, languages, usualFeatures } from '../../shared/features';
 
 /** The forms of a whole line: what the font offers, its language, and whether its letters join. */
 export function FontForms({ line, font }: { line: Line; font: FontCard | undefined }) {

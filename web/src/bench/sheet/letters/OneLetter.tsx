@@ -8,7 +8,7 @@ import { FilmChoice } from '../../shared/FilmChoice';
 import { Row, Rows } from '../../shared/Row';
 import { useBench, useBenchStore } from '../../state/store';
 import { GlyphChoice } from './GlyphChoice';
-import { LetterForms } from './LetterForms';
+import { LetterForms } from '../../shared/LetterForms';
 import { Ornaments } from './Ornaments';
 
 /** One letter of a line, or all that are like it: nudged, turned, in another size, film or form. */

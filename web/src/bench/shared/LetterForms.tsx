@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { answer, server, type Line } from '../../../api/client';
-import { useBench } from '../../state/store';
+import { answer, server, type Line } from '../../api/client';
+import { useBench } from '../state/store';
 import { featureName } from './features';
 
 interface Props {
