@@ -120,7 +120,8 @@ const contact = (id: string, words: string, width: number): ContactPerson => ({
     lines: [{ line: 'name', width, letterHeight: 38_000, squeezed: width > 200_000 ? 90 : 100, smaller: false }],
     failure: null,
 });
-const people = [person('a', 'Ines', 'S'), person('b', 'Wilhelmina', 'M'), person('c', 'Bo', 'L')];
+const [ines, wilhelmina, bo] = [person('a', 'Ines', 'S'), person('b', 'Wilhelmina', 'M'), person('c', 'Bo', 'L')];
+const people = [ines, wilhelmina, bo];
 const roster = (more: Partial<Roster> = {}): Roster => ({
     version: 1,
     columns: [],
@@ -194,9 +195,9 @@ describe('the page', () => {
         page(
             roster({
                 people: [
-                    people[0]!,
-                    { ...people[1]!, state: 'pressed', changed: true },
-                    { ...people[2]!, state: 'cut' },
+                    ines,
+                    { ...wilhelmina, state: 'pressed', changed: true },
+                    { ...bo, state: 'cut' },
                 ],
             }),
         );
@@ -209,7 +210,7 @@ describe('the page', () => {
 
     it('marks a person by hand and sends one to the Cut room again, or says why not', async () => {
         const user = userEvent.setup();
-        const moved = roster({ people: [{ ...people[0]!, state: 'weeded' }, ...people.slice(1)] });
+        const moved = roster({ people: [{ ...ines, state: 'weeded' }, ...people.slice(1)] });
         const put = vi.spyOn(server, 'PUT').mockImplementation(() => Promise.resolve(said(moved)));
         const post = vi.spyOn(server, 'POST').mockImplementation(() => Promise.resolve(said(roster())));
         page(roster());

@@ -71,7 +71,7 @@ function strip(list: PersonRow[] = people) {
         path: string,
         options: { params: { query?: { person?: string } } },
     ) => {
-        const whose = options?.params?.query?.person;
+        const whose = options.params.query?.person;
         const said = (data: unknown) => Promise.resolve({ data, response: new Response() });
         if (path.endsWith('/names')) {
             return said(roster);
