@@ -10,6 +10,7 @@ use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Design\Line;
 use Uvret\Design\SizeBy;
+use Uvret\Design\SizeSet;
 use Uvret\Type\TypeCase;
 
 /** A design and a list → a design for each person: fields filled, sizes by the rules of their lines, then what is set for one only. */
@@ -28,26 +29,61 @@ final readonly class Team
     }
 
     /**
-     * @param \stdClass               $document the design's, complete
-     * @param list<Person>            $people   for whom it is made
-     * @param array<string, int>|null $tallest  letter heights of lines that have one for all; found among these people where nothing is said
+     * @param \stdClass         $document the design's, complete
+     * @param list<Person>      $people   for whom it is made
+     * @param list<Person>|null $all      everybody on the list, among whom letter heights for all are found; those people where nothing is said
+     * @param SizeSet|null      $sizes    in which the blank comes; each person has the design on the size in their row
      *
      * @return list<PersonDesign>
      *
      * @throws RosterException where what is set for a person is not right
      */
-    public function designs(\stdClass $document, array $people, ?array $tallest = null): array
+    public function designs(\stdClass $document, array $people, ?array $all = null, ?SizeSet $sizes = null): array
     {
-        $design = $this->design($document);
-        $fields = \array_map(static fn (Line $line): string => $line->id, Filling::lines($design));
-        $tallest ??= $this->tallest($design, $people);
         $designs = [];
-        foreach ($people as $person) {
-            $own = [] === $person->own ? Filling::for($design, $person) : $this->of($document, $person);
-            $designs[] = $this->fitted($person, $own, $fields, $tallest);
+        foreach ($this->each($document, $people, $all, $sizes) as $made) {
+            $designs[] = $made instanceof RosterException ? throw $made : $made;
         }
 
         return $designs;
+    }
+
+    /**
+     * The same one by one, with what is wrong in place of a design that can't be made.
+     *
+     * @param list<Person>      $people
+     * @param list<Person>|null $all
+     *
+     * @return iterable<int, PersonDesign|RosterException> in the order of the people
+     */
+    public function each(\stdClass $document, array $people, ?array $all = null, ?SizeSet $sizes = null): iterable
+    {
+        $sized = [];
+        foreach ($people as $at => $person) {
+            $size = \mb_strtolower($person->cut('size'));
+            if (!isset($sized[$size])) {
+                $own = $sizes?->document($document, $person->cut('size')) ?? $document;
+                $design = $this->design($own);
+                $sized[$size] = [$own, $design, $this->tallest($design, $all ?? $people)];
+            }
+            try {
+                yield $at => $this->made($person, ...$sized[$size]);
+            } catch (RosterException $e) {
+                yield $at => $e;
+            }
+        }
+    }
+
+    /**
+     * @param array<string, int> $tallest
+     *
+     * @throws RosterException
+     */
+    private function made(Person $person, \stdClass $document, Design $design, array $tallest): PersonDesign
+    {
+        $fields = \array_map(static fn (Line $line): string => $line->id, Filling::lines($design));
+
+        return $this->fitted($person, [] === $person->own ? Filling::for($design, $person) : $this->of($document, $person), $fields, $tallest);
     }
 
     /** With its fields. */

@@ -19,6 +19,8 @@ use Uvret\Cut\Knife\KnifePlanner;
 use Uvret\Cut\Knife\KnifeSettings;
 use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
+use Uvret\Design\ShopBlankReader;
+use Uvret\Design\SizeSet;
 use Uvret\Plan\Planner;
 use Uvret\Plan\PlanReport;
 use Uvret\Roster\FittedLine;
@@ -44,6 +46,7 @@ final class NamesCommand extends Command
     {
         $this->addArgument('design', InputArgument::REQUIRED, 'The design document, a JSON file with fields like ⟨name⟩ in its words')
             ->addArgument('list', InputArgument::REQUIRED, 'The list, a CSV or XLSX file')
+            ->addOption('blank', null, InputOption::VALUE_REQUIRED, 'The blank with its sizes, a JSON file: each person has the design on their size')
             ->addOption('out', null, InputOption::VALUE_REQUIRED, 'The folder to write to; it is made if it is not there', '.');
     }
 
@@ -54,7 +57,9 @@ final class NamesCommand extends Command
         $files = $input->getArguments();
         /** @var string $folder */
         $folder = $input->getOption('out');
-        foreach ([$files['design'], $files['list']] as $file) {
+        /** @var string|null $blank */
+        $blank = $input->getOption('blank');
+        foreach ([$files['design'], $files['list'], ...(null === $blank ? [] : [$blank])] as $file) {
             if (!\is_file($file)) {
                 $io->error("There is no file $file.");
 
@@ -71,7 +76,7 @@ final class NamesCommand extends Command
                 return (string) ++$row;
             });
             $names = [];
-            foreach ($this->team->designs($document, $people) as $at => $made) {
+            foreach ($this->team->designs($document, $people, sizes: self::sizes($blank)) as $at => $made) {
                 $plan = $this->planner->plan($made->design);
                 $prefix = \sprintf('%04d', $at + 1);
                 $written = [];
@@ -105,5 +110,20 @@ final class NamesCommand extends Command
         $output->writeln(\count($names)." people, $folder/names.json");
 
         return self::SUCCESS;
+    }
+
+    /** @throws DesignException where the file is not a blank */
+    private static function sizes(?string $file): SizeSet
+    {
+        if (null === $file) {
+            return SizeSet::none();
+        }
+        $blank = \json_decode((string) \file_get_contents($file));
+        if (!$blank instanceof \stdClass) {
+            throw DesignException::at(\basename($file), 'is not a blank: it must be JSON like an entry of the shop’s blanks.');
+        }
+        (new ShopBlankReader())->check($blank);
+
+        return SizeSet::of($blank);
     }
 }

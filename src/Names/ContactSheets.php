@@ -28,6 +28,7 @@ final readonly class ContactSheets
         private Rosters $rosters,
         private Drafting $drafting,
         private Team $team,
+        private BlankSizes $sizes,
         private Composer $composer,
     ) {
     }
@@ -38,14 +39,13 @@ final readonly class ContactSheets
         $document = $this->drafting->decode($kept->document);
         $design = $this->team->design($document);
         $tallest = $this->team->tallest($design, $people);
+        $sizes = $this->sizes->of($document);
         $cards = [];
-        foreach (\array_slice($people, $from, $count) as $person) {
-            try {
-                $made = $this->team->designs($document, [$person], $tallest)[0];
-                $cards[] = ContactPerson::of($made, $this->composer->compose($made->design));
-            } catch (RosterException $e) {
-                $cards[] = ContactPerson::failed($person->id, $e->getMessage());
-            }
+        $asked = \array_slice($people, $from, $count);
+        foreach ($this->team->each($document, $asked, $people, $sizes) as $at => $made) {
+            $cards[] = $made instanceof RosterException
+                ? ContactPerson::failed($asked[$at]->id, $made->getMessage())
+                : ContactPerson::of($made, $this->composer->compose($made->design));
         }
 
         return new ContactSheet(
@@ -69,17 +69,13 @@ final readonly class ContactSheets
         $people = $this->people($kept);
         $document = $this->drafting->decode($kept->document);
         $design = $this->team->design($document);
-        $tallest = $this->team->tallest($design, $people);
+        $sizes = $this->sizes->of($document);
         $approved = $kept->approved();
         $entries = [];
-        foreach ($people as $person) {
-            try {
-                $made = $this->team->designs($document, [$person], $tallest)[0];
-                $picture = PersonPicture::of($made, $this->composer->compose($made->design));
-            } catch (RosterException) {
-                // Its row says that nothing can be cut; why stands in the list.
-                $picture = null;
-            }
+        foreach ($this->team->each($document, $people, $people, $sizes) as $at => $made) {
+            $person = $people[$at];
+            // Where nothing can be cut the page says so; why stands in the list.
+            $picture = $made instanceof RosterException ? null : PersonPicture::of($made, $this->composer->compose($made->design));
             $about = [$person->cut('number'), $person->cut('size'), $person->quantity() > 1 ? "{$person->quantity()} pieces" : ''];
             $entries[] = new ListEntry(
                 $picture,

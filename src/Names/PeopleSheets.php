@@ -24,6 +24,7 @@ final readonly class PeopleSheets
         private Drafting $drafting,
         private Planner $planner,
         private Team $team,
+        private BlankSizes $sizes,
     ) {
     }
 
@@ -68,7 +69,7 @@ final readonly class PeopleSheets
         $all = \array_values(\array_filter($this->rosters->of($design->job)->roster()->people, static fn (Person $person): bool => !$person->isEmpty()));
         $wanted = \array_values(\array_filter($all, static fn (Person $person): bool => \in_array($person->id, $item->people, true)));
         $made = [];
-        foreach ($this->team->designs($document, $wanted, $this->team->tallest($this->team->design($document), $all)) as $one) {
+        foreach ($this->team->designs($document, $wanted, $all, $this->sizes->of($document)) as $one) {
             $made[$one->person->id] = [$one->person->title(), $this->planner->plan($one->design)->cutPlan->sheets];
         }
         $sheets = [];

@@ -18,6 +18,7 @@ final readonly class PersonPlans
         private Rosters $rosters,
         private Team $team,
         private Planner $planner,
+        private BlankSizes $sizes,
     ) {
     }
 
@@ -34,8 +35,7 @@ final readonly class PersonPlans
             return null;
         }
         $people = \array_values(\array_filter($roster->people, static fn (Person $other): bool => !$other->isEmpty()));
-        $tallest = $this->team->tallest($this->team->design($document), $people);
 
-        return $this->planner->plan($this->team->designs($document, [$one], $tallest)[0]->design);
+        return $this->planner->plan($this->team->designs($document, [$one], $people, $this->sizes->of($document))[0]->design);
     }
 }

@@ -10,6 +10,7 @@ use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Roster\Person;
 use Uvret\Tests\Support\ApiCase;
+use Uvret\Tests\Support\Json;
 
 /** A job's list of names, and what its designs make of it. */
 final class NamesTest extends ApiCase
@@ -121,6 +122,40 @@ final class NamesTest extends ApiCase
         $list = $this->get('/api/jobs/named-bags/names')->with('people.5.own', (object) ['name' => ['lettering' => ['words' => 'Mrs Bo']]]);
         $this->send('PUT', '/api/jobs/named-bags/names', $list);
         self::assertSame('Mrs Bo', $this->get('/api/designs/kit-bags-names/people?from=5&count=1')->get('people.0.words'));
+    }
+
+    public function testEachSizeHasTheDesignAsItsRulesSay(): void
+    {
+        $sizes = $this->get('/api/designs/crew-shirt-names/sizes');
+        $by = \array_column(\array_map(static fn (mixed $size): array => (array) $size, $sizes->data()), null, 'size');
+        self::assertSame(['S', 'M', 'L', 'XL', 'XXL'], \array_keys($by));
+        $club = static fn (string $size): int => (new Json((array) $by[$size]))->int('measures.crew');
+        self::assertSame([true, 200_000], [$by['M']['own'], $club('M')]);
+        self::assertGreaterThan($club('M'), $club('XL'));
+        self::assertLessThan($club('M'), $club('S'));
+        self::assertSame((new Json((array) $by['S']))->int('measures.name'), (new Json((array) $by['XL']))->int('measures.name'), 'names stay');
+        self::assertStringStartsWith('<svg', (new Json((array) $by['S']))->string('picture'));
+        // Wilhelmina wears XL: her club name is as large as that size has it.
+        [$small, $large] = [$this->get('/api/designs/crew-shirt-names?person=row-1'), $this->get('/api/designs/crew-shirt-names?person=row-5')];
+        self::assertSame(['S', 'XL'], [
+            $this->get('/api/jobs/crew-seats/names')->string('people.0.values.size'),
+            $this->get('/api/jobs/crew-seats/names')->string('people.4.values.size'),
+        ]);
+        self::assertGreaterThan($small->int('sheet.area.width'), $large->int('sheet.area.width'));
+        self::assertEqualsWithDelta($club('XL'), self::widest($large, 'crew'), 3);
+        self::assertEqualsWithDelta($club('S'), self::widest($small, 'crew'), 3);
+        self::assertCount(1, $this->get('/api/designs/kit-bags-names/sizes')->data());
+    }
+
+    private static function widest(Json $open, string $card): int
+    {
+        $widths = [];
+        foreach ((array) $open->get('sheet.parts') as $part) {
+            $part = new Json((array) $part);
+            $widths[] = $card === $part->get('card') ? $part->int('ink.width') : 0;
+        }
+
+        return \max(0, ...$widths);
     }
 
     public function testTheListIsApprovedWithTheDesignAndAChangeOfOneIsTold(): void

@@ -55,6 +55,7 @@ export type Shop = Schemas['Shop'];
 export type JobSheet = Schemas['JobSheet'];
 export type Roster = Schemas['Roster'];
 export type PeopleCount = Schemas['PeopleCount'];
+export type SizedDesign = Schemas['SizedDesign'];
 export type PersonRow = Schemas['PersonRow'];
 export type ReadTable = Schemas['ReadTable'];
 export type ContactSheet = Schemas['ContactSheet'];

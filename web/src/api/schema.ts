@@ -880,6 +880,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/designs/{id}/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listSizes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stamp": {
         parameters: {
             query?: never;
@@ -1280,6 +1296,28 @@ export interface components {
              */
             part: "upper" | "lower";
         };
+        /**
+         * measures on other sizes
+         * @description What the card's measures do on the other sizes of the blank.
+         */
+        DesignBySize: {
+            /**
+             * on other sizes
+             * @description Measures stay, grow with the area's width, or stand in the table.
+             * @default stay
+             * @enum {unknown}
+             */
+            rule: "stay" | "grow" | "table";
+            /**
+             * measures by size
+             * @description A line's measure, or a form's width, for each size that has its own.
+             * @default []
+             */
+            table: {
+                size: string;
+                length: components["schemas"]["DesignExtent"];
+            }[];
+        };
         /** @description A design of a job in small, as it will be worn. Lengths are in µm. */
         DesignCard: {
             id: string;
@@ -1608,6 +1646,8 @@ export interface components {
              */
             depth: number;
             /** @default [] */
+            bySize: components["schemas"]["DesignBySize"];
+            /** @default [] */
             belongs: components["schemas"]["DesignBelonging"];
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
@@ -1814,6 +1854,8 @@ export interface components {
              */
             depth: number;
             /** @default [] */
+            bySize: components["schemas"]["DesignBySize"];
+            /** @default [] */
             belongs: components["schemas"]["DesignBelonging"];
             /** @default [] */
             treatments: components["schemas"]["DesignTreatments"];
@@ -1873,6 +1915,8 @@ export interface components {
              * @default 0
              */
             depth: number;
+            /** @default [] */
+            bySize: components["schemas"]["DesignBySize"];
             /** @default [] */
             belongs: components["schemas"]["DesignBelonging"];
             /** @default [] */
@@ -3165,6 +3209,25 @@ export interface components {
              * @description Beside a thin stroke.
              */
             stroke: number;
+        };
+        /** @description A design on one size of its blank. Lengths are in µm. */
+        SizedDesign: {
+            size: string;
+            /** @description Whether it is the size on which the design is made. */
+            own: boolean;
+            /** @description Whether the blank has the placement in this size. */
+            placed: boolean;
+            /** @description Of the whole blank as drawn. */
+            width: number;
+            height: number;
+            /** @description What the area has left beyond the ink in the tighter direction; below 0 where it does not fit. */
+            spare: number | null;
+            /** @description By card: a line’s measure, a form’s or motif’s width. */
+            measures: {
+                [key: string]: number;
+            };
+            /** @description An SVG document. */
+            picture: string;
         };
         /** @description What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
         SlipResult: {
@@ -5229,6 +5292,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listSizes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the order of the shop’s list; of a blank that is not in it only the size of the design. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SizedDesign"][];
                 };
             };
         };

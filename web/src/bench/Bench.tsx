@@ -22,6 +22,7 @@ const ConflictDialog = lazy(() =>
     import('./conflict/ConflictDialog').then(({ ConflictDialog }) => ({ default: ConflictDialog })),
 );
 const KeysHelp = lazy(() => import('./keys/KeysHelp').then(({ KeysHelp }) => ({ default: KeysHelp })));
+const SizesDialog = lazy(() => import('./sizes/SizesDialog').then(({ SizesDialog }) => ({ default: SizesDialog })));
 const ProofDialog = lazy(() => import('./proof/ProofDialog').then(({ ProofDialog }) => ({ default: ProofDialog })));
 
 /** The screen where one design is made. */
@@ -73,6 +74,7 @@ function BenchScreen() {
             <Suspense>
                 {asked === 'keys' && <KeysHelp keys={keys} onClose={close} />}
                 {asked === 'history' && <HistoryDialog onClose={close} />}
+                {asked === 'sizes' && <SizesDialog onClose={close} />}
                 {asked === 'proof' && <ProofDialog onClose={close} />}
                 {conflict && <ConflictDialog />}
             </Suspense>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { answer, Refusal, server } from '../../api/client';
 import { Modal } from '../../ui/Modal';
 import { Button } from '../../ui/Button';
+import { hasFields } from '../model/own';
 import { useBench, useBenchStore } from '../state/store';
 
 /** The customer's proof: the page that is sent, and the note that this very state was approved. */
@@ -11,6 +12,7 @@ export function ProofDialog({ onClose }: { onClose: () => void }) {
     const version = useBench((bench) => bench.version);
     const step = useBench((bench) => bench.step);
     const approval = useBench((bench) => bench.approval);
+    const names = useBench((bench) => bench.design.lines.some(hasFields));
     const ready = useBench((bench) => bench.saving.state === 'saved');
     const { setApproval, goTo } = useBenchStore().getState();
     const client = useQueryClient();
@@ -63,6 +65,18 @@ export function ProofDialog({ onClose }: { onClose: () => void }) {
                     <a className={link(ready)} aria-disabled={!ready} href={`${proof}.png`} download>
                         Download as picture (PNG)
                     </a>
+                    {names && (
+                        <p>
+                            The list of names is approved with it.{' '}
+                            <a
+                                className="font-semibold text-indigo hover:underline"
+                                href={`/api/designs/${id}/names.pdf`}
+                                download
+                            >
+                                Download all names as PDF
+                            </a>
+                        </p>
+                    )}
                     {approval ? (
                         <div className="stitch grid gap-2 pt-3">
                             <p className={`font-semibold ${approval.current ? 'text-sage-deep' : 'text-madder'}`}>

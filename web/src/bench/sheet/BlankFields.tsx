@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Blank, ShopBlank, Placement } from '../../api/client';
 import { blanks } from '../../api/queries';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Segments } from '../../ui/Segments';
 import { Swatch } from '../../ui/Swatch';
@@ -14,7 +15,7 @@ export function BlankFields({ measured }: { measured: string }) {
     const blank = useBench((bench) => bench.design.blank);
     const stack = useBench((bench) => bench.design.stack);
     const hasCards = useBench(({ design }) => design.lines.length + design.forms.length + design.motifs.length > 0);
-    const { change } = useBenchStore().getState();
+    const { change, look } = useBenchStore().getState();
     const [measures, setMeasures] = useState<'kept' | 'fitted'>('kept');
     const entry = shop.find((candidate) => candidate.id === blank.id);
     const size = entry?.sizes.find((candidate) => candidate.size === blank.size);
@@ -108,7 +109,12 @@ export function BlankFields({ measured }: { measured: string }) {
                     />
                 </div>
             )}
-            <p className="text-xs text-quiet">{measured}</p>
+            <div className="flex items-center justify-between gap-2">
+                <p className="text-xs text-quiet">{measured}</p>
+                <Button look="words" small onClick={() => look({ asked: 'sizes' })}>
+                    All sizes…
+                </Button>
+            </div>
         </div>
     );
 }

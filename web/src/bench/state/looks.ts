@@ -14,7 +14,7 @@ export type Side = 'wear' | 'knife' | 'lost';
 export type TidiedView = 'not' | 'before' | 'after';
 
 /** A dialog over the Bench. */
-export type Asked = 'keys' | 'history' | 'proof';
+export type Asked = 'keys' | 'history' | 'proof' | 'sizes';
 
 /** What of the Bench is in sight where there is no room for all of it. */
 export type Pane = 'sheet' | 'stage' | 'films';
