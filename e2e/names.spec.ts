@@ -81,3 +81,62 @@ test('one design and one list: names typed, pasted and put right, one height, ea
     const written = await (await page.request.get('/api/jobs/crew-shirts/names.csv')).text();
     expect(written.split('\r\n').slice(1, 4)).toEqual(['Ottilie,3,S,,,', 'Bo,4,L,,,', 'Wilhelmina,5,XL,,,']);
 });
+
+test('from the list to the Cut room: one nudged, the club retyped for all, approved, changed, one cut again', async ({
+    page,
+}) => {
+    test.slow();
+    // The Bench steps through the eight; one name's letter is nudged for that one only.
+    await page.goto('/jobs/crew-seats/names');
+    await page.getByRole('button', { name: /Ines · S/ }).click();
+    await page.getByRole('link', { name: 'On the Bench' }).click();
+    const shown = page.getByRole('combobox', { name: 'Person shown' });
+    await expect(shown.locator('option:checked')).toHaveText('3. Ines · S');
+    await page.keyboard.press('Alt+PageDown');
+    await expect(shown.locator('option:checked')).toHaveText('4. Bo · L');
+    await page.getByRole('button', { name: 'Only this one' }).click();
+    const only = page.getByRole('region', { name: 'Only for Bo' });
+    await only.getByRole('button', { name: 'Letter 2: o' }).click();
+    await only.getByRole('textbox', { name: /Up of this letter/ }).fill('60');
+    await page.keyboard.press('Enter');
+    await expect(only.getByRole('button', { name: 'Same as everyone again' })).toBeVisible();
+    await page.getByRole('button', { name: 'Only this one' }).click();
+
+    // The club's name is retyped once, for all.
+    await page.getByRole('textbox', { name: 'Words' }).nth(2).fill('TERN POINT EIGHT');
+    await expect(page.getByText(/All saved/)).toBeVisible();
+    // Approved with the list.
+    await page.getByRole('button', { name: 'Proof' }).click();
+    const proof = page.getByRole('dialog', { name: 'Proof for the customer' });
+    await expect(proof.getByRole('link', { name: 'Download all names as PDF' })).toBeVisible();
+    await proof.getByRole('textbox', { name: 'Approved by' }).fill('Ines Halloran');
+    await proof.getByRole('button', { name: 'Record the approval' }).click();
+    await expect(proof.getByText(/was approved by Ines Halloran/)).toBeVisible();
+
+    // A name changed after that says so, for that one alone.
+    await page.goto('/jobs/crew-seats');
+    await page.getByRole('radio', { name: 'To cut' }).click();
+    await page.getByRole('link', { name: /^Names \(/ }).click();
+    const row = page.getByRole('row').filter({ has: page.getByLabel('Name, row 5') });
+    await expect(page.locator(grid)).toContainText('set for this one only');
+    await page.getByRole('textbox', { name: 'Name, row 5' }).fill('Wilhelmine');
+    await page.keyboard.press('Enter');
+    await expect(page.locator(grid).getByText('changed since approval')).toHaveCount(1);
+    await expect(page.getByRole('contentinfo')).toContainText('1 changed since approval');
+    expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+
+    // Cut again in three clicks: the state, Cut again, the Cut room; nobody else is laid out.
+    await row.getByRole('button', { name: /^Wilhelmine: to cut/ }).click();
+    await page.getByRole('menuitem', { name: 'Cut again' }).click();
+    await expect(page.getByText('Wilhelmine will be cut again.')).toBeVisible();
+    await page.getByRole('link', { name: 'To the Cut room' }).click();
+    await expect
+        .poll(async () => {
+            const films = (await (await page.request.get('/api/layouts')).json()) as {
+                film: string;
+                pieces: { name: string }[];
+            }[];
+            return films.map(({ film, pieces }) => `${film}: ${pieces.map(({ name }) => name).join()}`);
+        })
+        .toEqual(['buoy: Wilhelmine, XL', 'chalk: Wilhelmine, XL']);
+});
