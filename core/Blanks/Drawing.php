@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks;
 
+use Uvret\Artwork\Svg\PathData;
 use Uvret\Design\Blank;
+use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 
 /**
@@ -13,6 +15,9 @@ use Uvret\Geometry\Box;
  */
 final readonly class Drawing
 {
+    /** Pieces of a curve of an edge: less than 0.05 mm off on the largest blank. */
+    private const STEPS = 48;
+
     private const FOLDER = __DIR__.'/drawings';
 
     private function __construct(
@@ -72,6 +77,51 @@ final readonly class Drawing
         );
     }
 
+    /**
+     * The edges from which people measure, around the middle of the placement's top edge, as a composition has it.
+     *
+     * @return list<MeasuringEdge>
+     */
+    public function edges(Blank $blank): array
+    {
+        $scale = $blank->width / $this->width / 1_000;
+        $map = new Affine($scale, 0, 0, -$scale, -$blank->placement->across, $blank->placement->down);
+        $edges = [];
+        foreach ($this->svg->children() as $element) {
+            if ('edge' === (string) $element['class']) {
+                $line = [];
+                foreach (PathData::read((string) $element['d'])->lines as [$cubics]) {
+                    \array_push($line, ...self::flat($cubics));
+                }
+                $edges[] = new MeasuringEdge((string) $element['data-edge'], $map->line($line));
+            }
+        }
+
+        return $edges;
+    }
+
+    /**
+     * @param list<float> $cubics x and y of the start, then six numbers for each cubic
+     *
+     * @return list<int> points in thousandths: of a drawing in millimetres, µm
+     */
+    private static function flat(array $cubics): array
+    {
+        [$x, $y] = [$cubics[0], $cubics[1]];
+        $points = [(int) \round(1_000 * $x), (int) \round(1_000 * $y)];
+        foreach (\array_chunk(\array_slice($cubics, 2), 6) as [$ax, $ay, $bx, $by, $ex, $ey]) {
+            for ($step = 1; $step <= self::STEPS; ++$step) {
+                $t = $step / self::STEPS;
+                $u = 1 - $t;
+                $points[] = (int) \round(1_000 * ($u ** 3 * $x + 3 * $u ** 2 * $t * $ax + 3 * $u * $t ** 2 * $bx + $t ** 3 * $ex));
+                $points[] = (int) \round(1_000 * ($u ** 3 * $y + 3 * $u ** 2 * $t * $ay + 3 * $u * $t ** 2 * $by + $t ** 3 * $ey));
+            }
+            [$x, $y] = [$ex, $ey];
+        }
+
+        return $points;
+    }
+
     private function content(string $colour): string
     {
         $fabric = Fabric::of($colour, $this->grain);
@@ -83,6 +133,7 @@ final readonly class Drawing
                 'seam' => $fabric->seam($path),
                 'stitch' => $fabric->stitch($path),
                 'fold' => $fabric->fold($path),
+                'edge' => '',
                 default => (string) $element->asXML(),
             };
         }

@@ -7,10 +7,14 @@ namespace Uvret\Design;
 /** What a blank is made of, as bought. */
 final readonly class Fabric
 {
-    /** @param string $colour like #2b3350 */
+    /**
+     * @param string $colour  like #2b3350
+     * @param int    $highest temperature that it takes at the press, in °C
+     */
     public function __construct(
         public string $name,
         public string $colour,
+        public int $highest,
     ) {
     }
 }

@@ -14,7 +14,7 @@ final class FlowTest extends TestCase
         'Geometry' => [],
         'Type' => ['Geometry'],
         'Design' => ['Geometry', 'Opis\JsonSchema'],
-        'Blanks' => ['Geometry', 'Design'],
+        'Blanks' => ['Geometry', 'Design', 'Artwork'],
         'Compose' => ['Geometry', 'Type', 'Design'],
         'Separate' => ['Geometry', 'Design', 'Compose'],
         'Cut' => ['Geometry', 'Design', 'Compose', 'Separate'],
@@ -24,6 +24,7 @@ final class FlowTest extends TestCase
         'Plan' => ['Geometry', 'Type', 'Design', 'Compose', 'Separate', 'Cut', 'Snags', 'Roster'],
         'Artwork' => ['Geometry', 'Sabberworm\CSS'],
         'Parcel' => ['Type'],
+        'Press' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Separate', 'Plan', 'Proof'],
         'Proof' => ['Geometry', 'Design', 'Blanks', 'Compose', 'Separate', 'Roster', 'Plan'],
     ];
 

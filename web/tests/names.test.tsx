@@ -206,7 +206,7 @@ describe('one person on the contact sheet', () => {
         lines: [{ line: 'name', width: 100, letterHeight: 37_600, squeezed: 90, smaller: true }],
         failure: null,
     };
-    const shown = (more: Partial<ContactPerson>) =>
+    const shown = (more: Partial<ContactPerson>, long = false) =>
         render(
             <Contact
                 person={{ ...made, ...more }}
@@ -215,6 +215,7 @@ describe('one person on the contact sheet', () => {
                 frame={{ width: 200, height: 50 }}
                 unit="mm"
                 design="bags"
+                long={long}
                 chosen={false}
                 onChoose={() => {}}
             />,
@@ -224,6 +225,11 @@ describe('one person on the contact sheet', () => {
         shown({});
         expect(screen.getByRole('img', { name: 'Wilhelmina' }).getAttribute('viewBox')).toBe('-112 87.5 224 65');
         expect(screen.getByRole('button').textContent).toBe('Wilhelmina · XL37.6 high, 90 %');
+    });
+
+    it('says that it is much wider than the others', () => {
+        shown({ lines: [{ line: 'name', width: 100, letterHeight: 38_000, squeezed: 100, smaller: false }] }, true);
+        expect(screen.getByRole('button').textContent).toBe('Wilhelmina · XL38.0 high, much wider');
     });
 
     it('says that there is nothing to cut', () => {

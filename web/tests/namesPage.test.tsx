@@ -194,11 +194,7 @@ describe('the page', () => {
     it('shows letter heights, who is squeezed or changed, and how far each is', async () => {
         page(
             roster({
-                people: [
-                    ines,
-                    { ...wilhelmina, state: 'pressed', changed: true },
-                    { ...bo, state: 'cut' },
-                ],
+                people: [ines, { ...wilhelmina, state: 'pressed', changed: true }, { ...bo, state: 'cut' }],
             }),
         );
         const rows = () => screen.getAllByRole('row').map((row) => row.parentElement?.textContent ?? '');

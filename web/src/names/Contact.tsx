@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link } from 'wouter';
 import type { ContactPerson, Unit } from '../api/client';
 import { show } from '../measure';
@@ -10,12 +11,24 @@ interface Props {
     frame: { width: number; height: number };
     unit: Unit;
     design: string;
+    /** Much wider than the others. */
+    long: boolean;
     chosen: boolean;
-    onChoose: () => void;
+    onChoose: (person: string) => void;
 }
 
 /** One person's lettering on the colour of the blank. */
-export function Contact({ person, values, fabric, frame, unit, design, chosen, onChoose }: Props) {
+export const Contact = memo(function Contact({
+    person,
+    values,
+    fabric,
+    frame,
+    unit,
+    design,
+    long,
+    chosen,
+    onChoose,
+}: Props) {
     const { box, lines, parts, failure } = person;
     const [x, y] = box ? [box.left + box.width / 2, box.top + box.height / 2] : [0, 0];
     const [width, height] = [Math.round(frame.width * 1.12), Math.round(frame.height * 1.3)];
@@ -26,8 +39,8 @@ export function Contact({ person, values, fabric, frame, unit, design, chosen, o
             <button
                 type="button"
                 aria-pressed={chosen}
-                className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen ? 'border-marigold! shadow-[inset_0_0_0_1px_var(--color-marigold)]' : outlier ? 'border-marigold!' : ''}`}
-                onClick={onChoose}
+                className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen ? 'border-marigold! shadow-[inset_0_0_0_1px_var(--color-marigold)]' : outlier || long ? 'border-marigold!' : ''}`}
+                onClick={() => onChoose(person.id)}
             >
                 <svg
                     role="img"
@@ -46,10 +59,11 @@ export function Contact({ person, values, fabric, frame, unit, design, chosen, o
                         {values.size && ` · ${values.size}`}
                     </span>
                     <span
-                        className={`shrink-0 tabular-nums ${outlier ? 'font-semibold text-marigold-deep' : 'text-quiet'}`}
+                        className={`shrink-0 tabular-nums ${outlier || long ? 'font-semibold text-marigold-deep' : 'text-quiet'}`}
                     >
                         {failure ? 'nothing to cut' : first && `${show(first.letterHeight, unit)} high`}
                         {outlier && outlier.squeezed < 100 && `, ${Math.round(outlier.squeezed)} %`}
+                        {long && !outlier && ', much wider'}
                     </span>
                 </span>
             </button>
@@ -63,4 +77,4 @@ export function Contact({ person, values, fabric, frame, unit, design, chosen, o
             )}
         </div>
     );
-}
+});

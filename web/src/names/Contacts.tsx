@@ -1,6 +1,6 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { ContactPerson, Unit } from '../api/client';
 import { contactSheet } from '../api/queries';
 import { Segments } from '../ui/Segments';
@@ -12,6 +12,15 @@ import type { Names } from './people';
 type Order = 'list' | 'length' | 'size';
 
 const COLUMNS = 3;
+
+const none: Readonly<Record<string, string>> = {};
+
+/** So many times as wide as the one in the middle is much wider than the others. */
+const MUCH = 1.8;
+
+const widthOf = ({ lines }: ContactPerson) => Math.max(0, ...lines.map((line) => line.width));
+
+const median = (widths: number[]) => widths.toSorted((a, b) => a - b)[Math.floor(widths.length / 2)] ?? 0;
 
 interface Props {
     design: string;
@@ -26,15 +35,29 @@ export function Contacts({ design, names, chosen, onChoose }: Props) {
     const rules = useLineRules(design);
     const [order, setOrder] = useState<Order>('list');
     const scroller = useRef<HTMLDivElement>(null);
-    const people = sorted(
-        (pages.data?.pages ?? []).flatMap((page) => page.people),
-        order,
-        names,
+    const loaded = pages.data?.pages;
+    const people = useMemo(
+        () =>
+            sorted(
+                (loaded ?? []).flatMap((page) => page.people),
+                order,
+                names,
+            ),
+        [loaded, order, names],
     );
-    const first = pages.data?.pages[0];
+    const first = loaded?.[0];
     const unit: Unit = rules.unit;
-    const widest = Math.max(1, ...people.map(({ box }) => box?.width ?? 0));
-    const highest = Math.max(1, ...people.map(({ box }) => box?.height ?? 0));
+    const { usual, frame } = useMemo(
+        () => ({
+            usual: median(people.map(widthOf)),
+            frame: {
+                width: Math.max(1, ...people.map(({ box }) => box?.width ?? 0)),
+                height: Math.max(1, ...people.map(({ box }) => box?.height ?? 0)),
+            },
+        }),
+        [people],
+    );
+    const values = useMemo(() => new Map(names.people.map((person) => [person.id, person.values])), [names.people]);
     // eslint-disable-next-line react-hooks/incompatible-library
     const rows = useVirtualizer({
         count: Math.ceil(people.length / COLUMNS),
@@ -110,13 +133,14 @@ export function Contacts({ design, names, chosen, onChoose }: Props) {
                                 <Contact
                                     key={person.id}
                                     person={person}
-                                    values={names.people.find(({ id }) => id === person.id)?.values ?? {}}
+                                    values={values.get(person.id) ?? none}
                                     fabric={first?.fabric ?? '#fff'}
-                                    frame={{ width: widest, height: highest }}
+                                    frame={frame}
                                     unit={unit}
                                     design={design}
+                                    long={usual > 0 && widthOf(person) > MUCH * usual}
                                     chosen={person.id === chosen}
-                                    onChoose={() => onChoose(person.id)}
+                                    onChoose={onChoose}
                                 />
                             ))}
                         </li>
@@ -131,11 +155,10 @@ function sorted(people: ContactPerson[], order: Order, names: Names): ContactPer
     if (order === 'list') {
         return people;
     }
-    const width = ({ lines }: ContactPerson) => Math.max(0, ...lines.map((line) => line.width));
     const sizes = new Map(names.people.map(({ id, values }) => [id, values.size ?? '']));
     return people.toSorted((a, b) =>
         order === 'length'
-            ? width(b) - width(a)
-            : (sizes.get(a.id) ?? '').localeCompare(sizes.get(b.id) ?? '') || width(b) - width(a),
+            ? widthOf(b) - widthOf(a)
+            : (sizes.get(a.id) ?? '').localeCompare(sizes.get(b.id) ?? '') || widthOf(b) - widthOf(a),
     );
 }

@@ -15,6 +15,7 @@ const units: { value: Unit; show: string; name: string }[] = [
 
 /** The dark strip of the Bench: which design it is, back and forward, whether all is saved, the proof, the keys and the unit. */
 export function BenchHeader() {
+    const id = useBench((bench) => bench.id);
     const canUndo = useBench((bench) => bench.canUndo);
     const canRedo = useBench((bench) => bench.canRedo);
     const unit = useBench((bench) => bench.design.unit);
@@ -45,6 +46,14 @@ export function BenchHeader() {
                         </span>
                     )}
                 </Button>
+                <a
+                    className="rounded-[3px] border border-white/30 px-2.5 py-1 whitespace-nowrap hover:border-white/70 focus-visible:outline-lamp"
+                    href={`/api/designs/${id}/press-card.pdf`}
+                    target="_blank"
+                    rel="noreferrer"
+                >
+                    Press card
+                </a>
                 <Button
                     look="dark"
                     aria-label="Keys"

@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Press;
+
+use Uvret\Blanks\Drawing;
+use Uvret\Design\Design;
+use Uvret\Design\FilmFace;
+use Uvret\Design\Layering\MarkKind;
+use Uvret\Geometry\Length;
+use Uvret\Geometry\Unit;
+use Uvret\Plan\Plan;
+use Uvret\Proof\Page;
+use Uvret\Proof\WornPicture;
+
+/** Press plan → pages for the press: where it goes, what is done in which order, and who is pressed, by the numbers on the pieces. */
+final readonly class PressCard
+{
+    private const MARGIN = 14;
+    private const QUIET = '#5C5A66';
+    private const MARK = '#C9781A';
+
+    /** Rows of the list that have room on the first page, and on each page after it. */
+    private const FIRST = 26;
+    private const MORE = 92;
+
+    /** @return list<string> SVG documents, a page each; their texts are set in Archivo */
+    public function pages(PressPlan $press, Plan $plan, PressNotes $notes): array
+    {
+        $first = $this->first($press, $plan, $notes);
+        $pages = [$first];
+        foreach (\array_chunk(\array_slice($notes->rows, self::FIRST), self::MORE) as $rows) {
+            $page = $this->page($notes);
+            $this->head($page, $plan->design, $notes);
+            $this->rows($page, $plan->design, $rows, 36, self::MORE, $notes);
+            $pages[] = $page;
+        }
+
+        return \array_map(static fn (Page $page): string => $page->svg("{$plan->design->name}, press card"), $pages);
+    }
+
+    private function page(PressNotes $notes): Page
+    {
+        $page = new Page($this->width($notes), $this->height($notes));
+        $page->rectangle(0, 0, $this->width($notes), $this->height($notes), '#FFFFFF');
+
+        return $page;
+    }
+
+    private function width(PressNotes $notes): int
+    {
+        return $notes->sheet ? 216 : 210;
+    }
+
+    private function height(PressNotes $notes): int
+    {
+        return $notes->sheet ? 279 : 297;
+    }
+
+    private function first(PressPlan $press, Plan $plan, PressNotes $notes): Page
+    {
+        $design = $plan->design;
+        $page = $this->page($notes);
+        $this->head($page, $design, $notes);
+        $this->picture($page, $press, $plan);
+        $onMarks = MarkKind::None !== $plan->separation->marks->kind;
+        $y = 41.0;
+        if (null !== $press->problem) {
+            foreach (self::wrapped($press->problem, 44) as $line) {
+                $page->text(112, $y, 4.2, $line, true, '#B3372F');
+                $y += 6;
+            }
+        }
+        foreach ($press->steps as $number => $step) {
+            $page->text(112, $y + 1.5, 5.2, (string) ($number + 1), true, self::MARK);
+            $page->text(119, $y, 4.4, self::shortened($step->title($this->thing($design)), 34), true);
+            $page->text(119, $y + 4.6, 3.2, self::shortened($step->hint($onMarks), 46), false, self::QUIET);
+            // What is set at the press is never cut off.
+            $page->text(119, $y + 11.4, 5.6, "{$step->temperature} °C", true);
+            $page->text(145, $y + 11.4, 5.6, "{$step->seconds} s", true);
+            $page->text(163, $y + 11.4, 4.2, $step->pressure->value);
+            $y += 18.5;
+        }
+        $page->text(112, $y, 3.4, $this->sections($press, $design), false, self::QUIET);
+        $y += 5.4;
+        foreach ($press->notes as $note) {
+            foreach (self::wrapped($note, 52) as $line) {
+                $page->text(112, $y, 3.2, $line, false, self::QUIET);
+                $y += 4.4;
+            }
+        }
+        $this->rows($page, $design, \array_slice($notes->rows, 0, self::FIRST), \max(150.0, $y + 6), self::FIRST, $notes);
+
+        return $page;
+    }
+
+    private function head(Page $page, Design $design, PressNotes $notes): void
+    {
+        $right = $this->width($notes) - self::MARGIN;
+        $page->text(self::MARGIN, 15, 6.2, self::shortened($design->name, 40), true);
+        $page->text(self::MARGIN, 22.5, 3.6, self::shortened("$notes->job · $notes->customer", 76), false, self::QUIET);
+        $page->text($right, 15, 4.2, 'Press card', true, anchor: 'end');
+        $pieces = 1 === $notes->pieces ? '1 piece' : "$notes->pieces pieces";
+        $page->text($right, 22.5, 3.6, '' === $notes->due ? $pieces : "$pieces · due $notes->due", false, self::QUIET, 'end');
+        $page->line(self::MARGIN, 27, $right, 27, '1 1');
+    }
+
+    private function picture(Page $page, PressPlan $press, Plan $plan): void
+    {
+        $design = $plan->design;
+        $worn = Drawing::named($design->blank->drawing);
+        $extent = $worn->extent($design->blank);
+        foreach ($press->sections as $section) {
+            $extent = $extent->joined($section->region()->bounds() ?? $extent);
+        }
+        // Lines and numbers are as thick and large on paper whatever the blank's size.
+        $scale = \max($extent->width() / 92, $extent->height() / 104);
+        $content = FilmFace::patterns($design->films, $scale / 900).$worn->placed($design->blank).WornPicture::lettering($plan);
+        foreach ($press->sections as $number => $section) {
+            $points = \implode(' ', \array_map(static fn (array $corner): string => $corner[0].','.-$corner[1], $section->corners()));
+            $content .= \sprintf(
+                '<polygon points="%s" fill="none" stroke="%s" stroke-width="%d" stroke-dasharray="%d %d"/>',
+                $points,
+                self::MARK,
+                0.7 * $scale,
+                2.2 * $scale,
+                1.4 * $scale,
+            );
+            if (\count($press->sections) > 1) {
+                $content .= self::label($section->x, $section->y, (string) ($number + 1), $scale, '#FFFFFF', self::MARK);
+            }
+        }
+        foreach ($press->distances as $distance) {
+            $content .= \sprintf(
+                '<path d="M%d %dL%d %d" stroke="#22243A" stroke-width="%d"/>',
+                $distance->fromX,
+                -$distance->fromY,
+                $distance->toX,
+                -$distance->toY,
+                0.5 * $scale,
+            );
+            $show = Length::ofMicrometres($distance->rounded(Unit::Inch === $design->unit))->format($design->unit);
+            $content .= self::label(
+                \intdiv($distance->fromX + $distance->toX, 2),
+                \intdiv($distance->fromY + $distance->toY, 2),
+                Unit::Inch === $design->unit ? $show : (string) (int) \round($distance->rounded(false) / 1_000),
+                $scale,
+                '#22243A',
+                '#EBDFC6',
+            );
+        }
+        $page->picture(self::MARGIN, 34, 92, 104, WornPicture::viewBox($extent), $content);
+        $edge = $press->distances[0]->edge ?? null;
+        $unit = $design->unit->symbol();
+        $page->text(60, 143.5, 3.4, null === $edge ? 'No edge to measure from' : "Measure from the $edge, in $unit, to 2 mm", false, self::QUIET, 'middle');
+    }
+
+    private static function label(int $x, int $y, string $text, float $scale, string $ink, string $ground): string
+    {
+        $width = (2.2 * \mb_strlen($text) + 3) * $scale;
+
+        return \sprintf(
+            '<rect x="%d" y="%d" width="%d" height="%d" rx="%d" fill="%s"/><text x="%d" y="%d" font-size="%d" font-weight="bold" fill="%s" text-anchor="middle">%s</text>',
+            $x - $width / 2,
+            -$y - 2.6 * $scale,
+            $width,
+            5.2 * $scale,
+            0.6 * $scale,
+            $ground,
+            $x,
+            -$y + 1.4 * $scale,
+            3.8 * $scale,
+            $ink,
+            \htmlspecialchars($text, \ENT_XML1),
+        );
+    }
+
+    /** @param list<PressRow> $rows */
+    private function rows(Page $page, Design $design, array $rows, float $y, int $room, PressNotes $notes): void
+    {
+        if ([] === $rows) {
+            return;
+        }
+        // In two columns, down the left one first.
+        $perColumn = \max(1, (int) \ceil($room / 2));
+        $step = \min(7.4, ($this->height($notes) - 14 - $y) / ($perColumn + 1));
+        $breadth = ($this->width($notes) - 2 * self::MARGIN - 6) / 2;
+        foreach (\array_chunk($rows, $perColumn) as $column => $part) {
+            $x = self::MARGIN + $column * ($breadth + 6);
+            $page->text($x, $y, 3, 'Name', false, self::QUIET);
+            $page->text($x + $breadth - 12, $y, 3, 'Number on the pieces', false, self::QUIET, 'end');
+            $page->text($x + $breadth, $y, 3, 'done', false, self::QUIET, 'end');
+            foreach ($part as $at => $row) {
+                $at = $y + ($at + 1) * $step;
+                $page->line($x, $at - 0.66 * $step, $x + $breadth, $at - 0.66 * $step);
+                $name = '' === $row->about ? $row->name : "$row->name · $row->about";
+                $page->text($x, $at, \min(0.52 * $step, 3.8), self::shortened($name, 24), true);
+                $page->text($x + $breadth - 12, $at, \min(0.5 * $step, 3.6), self::shortened(self::numbers($row, $design), 26), false, anchor: 'end');
+                $page->rectangle($x + $breadth - 4, $at - 3, 3.4, 3.4, $row->pressed ? '#4F7355' : '#FFFFFF', '#5C5A66');
+            }
+        }
+    }
+
+    /** The number where it is the same on all films, else one for each. */
+    private static function numbers(PressRow $row, Design $design): string
+    {
+        if ([] === $row->numbers) {
+            return 'not cut yet';
+        }
+        $texts = \array_map(static fn (array $numbers): string => \implode(', ', $numbers), $row->numbers);
+        if (1 === \count(\array_unique($texts))) {
+            return \reset($texts);
+        }
+        $byFilm = [];
+        foreach ($texts as $film => $text) {
+            $byFilm[] = "{$design->film((string) $film)->name} $text";
+        }
+
+        return \implode(' · ', $byFilm);
+    }
+
+    private function sections(PressPlan $press, Design $design): string
+    {
+        $count = \count($press->sections);
+        $size = Length::ofMicrometres($press->platen->width)->format($design->unit).' × '.$design->measure($press->platen->height);
+
+        return 1 === $count ? "Platen $size, one pressing" : "Platen $size, $count sections, each step in every one";
+    }
+
+    private function thing(Design $design): string
+    {
+        return \mb_strtolower(\explode(',', $design->blank->name)[0]);
+    }
+
+    /** @return list<string> */
+    private static function wrapped(string $text, int $most): array
+    {
+        return \explode("\n", \wordwrap($text, $most));
+    }
+
+    private static function shortened(string $text, int $longest): string
+    {
+        return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Press;
+
+/** What a press card says beside the press plan. */
+final readonly class PressNotes
+{
+    /**
+     * @param list<PressRow> $rows  who is pressed, in the order of the list; none where all pieces are the same
+     * @param bool           $sheet whether the pages are US letter instead of A4
+     */
+    public function __construct(
+        public string $job,
+        public string $customer,
+        public string $due,
+        public int $pieces,
+        public array $rows = [],
+        public bool $sheet = false,
+    ) {
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Press;
+
+/** A press plan as plain data: temperatures in °C, lengths in µm, y up from the middle of the area's top edge. */
+final class PressReport
+{
+    /**
+     * @return array{
+     *     steps: list<array{kind: string, film: string|null, temperature: int, seconds: int, pressure: string, peel: string|null}>,
+     *     sections: list<array{x: int, y: int, width: int, height: int, turn: float, cuts: bool}>,
+     *     distances: list<array{edge: string, from: array{int, int}, to: array{int, int}, length: int}>,
+     *     seconds: int, problem: string|null, notes: list<string>
+     * }
+     */
+    public static function of(PressPlan $plan): array
+    {
+        return [
+            'steps' => \array_map(static fn (PressStep $step): array => [
+                'kind' => $step->kind->value,
+                'film' => $step->film?->id,
+                'temperature' => $step->temperature,
+                'seconds' => $step->seconds,
+                'pressure' => $step->pressure->value,
+                'peel' => $step->peel?->value,
+            ], $plan->steps),
+            'sections' => \array_map(static fn (Section $section): array => [
+                'x' => $section->x,
+                'y' => $section->y,
+                'width' => $section->width,
+                'height' => $section->height,
+                'turn' => $section->turn,
+                'cuts' => $section->cuts,
+            ], $plan->sections),
+            'distances' => \array_map(static fn (Distance $distance): array => [
+                'edge' => $distance->edge,
+                'from' => [$distance->fromX, $distance->fromY],
+                'to' => [$distance->toX, $distance->toY],
+                'length' => $distance->length(),
+            ], $plan->distances),
+            'seconds' => $plan->seconds(),
+            'problem' => $plan->problem,
+            'notes' => $plan->notes,
+        ];
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Press;
+
+use Uvret\Geometry\Region;
+
+/** Where the platen lies for one pressing. Lengths are in µm, in the coordinates of the composition. */
+final readonly class Section
+{
+    /**
+     * @param int   $x    of the platen's middle
+     * @param float $turn of the platen, in degrees anticlockwise
+     * @param bool  $cuts whether an edge of the platen lies across a letter, because nothing else is possible
+     */
+    public function __construct(
+        public int $x,
+        public int $y,
+        public int $width,
+        public int $height,
+        public float $turn = 0.0,
+        public bool $cuts = false,
+    ) {
+    }
+
+    /** @return list<array{int, int}> the platen's corners, anticlockwise */
+    public function corners(): array
+    {
+        [$cos, $sin] = [\cos(\deg2rad($this->turn)), \sin(\deg2rad($this->turn))];
+        $corners = [];
+        foreach ([[-1, -1], [1, -1], [1, 1], [-1, 1]] as [$right, $up]) {
+            [$x, $y] = [$right * $this->width / 2, $up * $this->height / 2];
+            $corners[] = [(int) \round($this->x + $x * $cos - $y * $sin), (int) \round($this->y + $x * $sin + $y * $cos)];
+        }
+
+        return $corners;
+    }
+
+    public function region(): Region
+    {
+        return Region::fromRings([\array_merge(...$this->corners())]);
+    }
+}

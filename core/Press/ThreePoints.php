@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Press;
+
+use Uvret\Blanks\MeasuringEdge;
+use Uvret\Design\BrimRing;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
+
+/** What to check with a ruler: from an edge of the blank to the ink, at its left, middle and right; on a brim at five places round it. */
+final class ThreePoints
+{
+    /** How many places are measured on a brim. */
+    private const ROUND = 5;
+
+    /** The strip at the end of the ink, and in its middle, in which its nearest point is looked for: a share of its width. */
+    private const STRIP = 0.12;
+
+    /**
+     * @param list<MeasuringEdge> $edges
+     *
+     * @return list<Distance> from the edge that is nearest to the ink
+     */
+    public static function straight(Region $ink, array $edges): array
+    {
+        $best = [];
+        foreach ($edges as $edge) {
+            $found = self::from($edge, $ink);
+            if ([] !== $found && ([] === $best || self::least($found) < self::least($best))) {
+                $best = $found;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return list<Distance> from the outer edge of a brim, whose middle is at a point, straight to the middle */
+    public static function round(Region $ink, BrimRing $brim, int $middleX = 0, int $middleY = 0): array
+    {
+        $points = [];
+        foreach ($ink->rings() as $ring) {
+            for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                [$x, $y] = [$ring[$i] - $middleX, $ring[$i + 1] - $middleY];
+                $points[] = [\rad2deg(\atan2($y, $x)), \hypot($x, $y)];
+            }
+        }
+        if ([] === $points) {
+            return [];
+        }
+        // Counted from opposite the middle of the ink, so that no angle jumps there.
+        $box = $ink->bounds();
+        $away = null === $box ? 0.0 : \rad2deg(\atan2(
+            \intdiv($box->bottom + $box->top, 2) - $middleY,
+            \intdiv($box->left + $box->right, 2) - $middleX,
+        )) + 180.0;
+        $points = \array_map(static fn (array $point): array => [\fmod($point[0] - $away + 1_080.0, 360.0), $point[1]], $points);
+        $angles = \array_column($points, 0);
+        [$from, $to] = [\min($angles), \max($angles)];
+        $distances = [];
+        for ($at = 0; $at < self::ROUND; ++$at) {
+            $angle = $from + ($to - $from) * $at / (self::ROUND - 1);
+            $near = \array_filter($points, static fn (array $point): bool => \abs($point[0] - $angle) <= self::STRIP * ($to - $from));
+            \usort($near, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+            if ([] !== $near) {
+                [$own, $radius] = $near[0];
+                [$cos, $sin] = [\cos(\deg2rad($own + $away)), \sin(\deg2rad($own + $away))];
+                $distances[] = new Distance(
+                    'brim',
+                    (int) \round($middleX + $brim->edge * $cos),
+                    (int) \round($middleY + $brim->edge * $sin),
+                    (int) \round($middleX + $radius * $cos),
+                    (int) \round($middleY + $radius * $sin),
+                );
+            }
+        }
+
+        return $distances;
+    }
+
+    /** @return list<Distance> */
+    private static function from(MeasuringEdge $edge, Region $ink): array
+    {
+        $box = $ink->bounds();
+        if (null === $box) {
+            return [];
+        }
+        $middle = \intdiv($box->left + $box->right, 2);
+        $isAbove = ($edge->at($middle) ?? $box->top + 1) >= $box->top;
+        $strip = (int) \round(self::STRIP * $box->width());
+        $distances = [];
+        $strips = [
+            [$box->left, $box->left + $strip],
+            [$middle - \intdiv($strip, 2), $middle + \intdiv($strip, 2)],
+            [$box->right - $strip, $box->right],
+        ];
+        foreach ($strips as [$from, $to]) {
+            $best = null;
+            foreach ($ink->intersect((new Box($from, $box->bottom, $to, $box->top))->toRegion())->rings() as $ring) {
+                for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                    if (null === $best || ($isAbove ? $ring[$i + 1] > $best[1] : $ring[$i + 1] < $best[1])) {
+                        $best = [$ring[$i], $ring[$i + 1]];
+                    }
+                }
+            }
+            $at = null === $best ? null : $edge->at($best[0]);
+            if (null !== $best && null !== $at) {
+                $distances[] = new Distance($edge->name, $best[0], $at, $best[0], $best[1]);
+            }
+        }
+
+        return $distances;
+    }
+
+    /** @param non-empty-list<Distance> $distances */
+    private static function least(array $distances): int
+    {
+        return \min(\array_map(static fn (Distance $distance): int => $distance->length(), $distances));
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Press;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Uvret\App\Api\Drafting;
+use Uvret\App\Entity\JobDesign;
+use Uvret\App\Entity\PersonState;
+use Uvret\App\Entity\RackFilm;
+use Uvret\App\Names\PeopleSheets;
+use Uvret\App\Repository\CutPieces;
+use Uvret\App\Repository\FilmLayouts;
+use Uvret\App\Repository\PeopleProgress;
+use Uvret\Plan\Plan;
+use Uvret\Press\FilmPress;
+use Uvret\Press\PressCard;
+use Uvret\Press\PressNotes;
+use Uvret\Press\PressPlan;
+use Uvret\Press\PressPlanner;
+use Uvret\Press\PressRow;
+
+/** Press plans and press cards of the shop's designs. */
+final readonly class PressCards
+{
+    public function __construct(
+        private EntityManagerInterface $entities,
+        private Drafting $drafting,
+        private PeopleSheets $people,
+        private PeopleProgress $progress,
+        private CutPieces $cut,
+        private FilmLayouts $layouts,
+    ) {
+    }
+
+    public function plan(Plan $plan): PressPlan
+    {
+        $films = [];
+        foreach ($plan->separation->layers as $layer) {
+            $entry = $this->entities->find(RackFilm::class, $layer->film->id)?->entry();
+            if ($entry instanceof \stdClass && isset($entry->press)) {
+                $films[$layer->film->id] = FilmPress::read($entry->press);
+            }
+        }
+
+        return (new PressPlanner())->plan($plan, $films);
+    }
+
+    /** @return list<string> pages as SVG documents */
+    public function pages(JobDesign $design, bool $letter): array
+    {
+        $plan = $this->drafting->draft($design->document)->plan;
+        $rows = $this->rows($design);
+
+        return (new PressCard())->pages($this->plan($plan), $plan, new PressNotes(
+            job: $design->job->title,
+            customer: $design->job->customer,
+            due: '' === $design->job->due ? '' : (new \DateTimeImmutable($design->job->due))->format('j F Y'),
+            pieces: \max($design->job->quantity(), \count($rows)),
+            rows: $rows,
+            sheet: $letter,
+        ));
+    }
+
+    /** @return list<PressRow> everybody on the list, or the pieces by their numbers */
+    private function rows(JobDesign $design): array
+    {
+        $numbers = $this->numbers($design);
+        $states = $this->progress->of($design->job->id);
+        $rows = $taken = [];
+        foreach ($this->people->people($design) as $person) {
+            $which = $taken[$person->id] = ($taken[$person->id] ?? -1) + 1;
+            $own = [];
+            foreach ($numbers[$person->id] ?? [] as $film => $of) {
+                // Of several alike each row has its own.
+                if (isset($of[$which])) {
+                    $own[$film] = [$of[$which]];
+                }
+            }
+            $rows[] = new PressRow(
+                '' === $person->cut('name') ? $person->cut('number') : $person->cut('name'),
+                $person->cut('size'),
+                $own,
+                PersonState::Pressed === ($states[$person->id] ?? null),
+            );
+        }
+        if ([] === $rows) {
+            $all = \array_values(\array_unique(\array_merge(...\array_values($numbers[''] ?? []))));
+            \sort($all);
+            foreach ($all as $at => $number) {
+                $rows[] = new PressRow('Piece '.($at + 1), '', ['' => [$number]]);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, array<string, list<int>>> of what is cut and what is laid out, by person and film */
+    private function numbers(JobDesign $design): array
+    {
+        $numbers = $this->cut->numbers($design->id);
+        foreach ($this->layouts->all() as $layout) {
+            foreach ($layout->items() as $item) {
+                foreach ($item->design === $design->id ? $item->numbers : [] as $at => $number) {
+                    $person = $item->person($at + 1);
+                    if (!\in_array($number, $numbers[$person][$layout->film] ?? [], true)) {
+                        $numbers[$person][$layout->film][] = $number;
+                    }
+                }
+            }
+        }
+
+        return $numbers;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\App;
+
+use Symfony\Component\Process\Process;
+use Uvret\App\Repository\CutPieces;
+use Uvret\Tests\Support\ApiCase;
+use Uvret\Tests\Support\Json;
+
+/** Press cards, and the press plan without the app. */
+final class PressTest extends ApiCase
+{
+    public function testTheCardSaysWhatIsSetAndWhoIsPressedByTheNumbersOnThePieces(): void
+    {
+        $sheet = $this->get('/api/jobs/crew-seats');
+        $this->send('PUT', '/api/jobs/crew-seats', $sheet->with('state', 'to cut'));
+        $before = $this->text('/api/designs/crew-shirt-names/press-card.pdf');
+        self::assertStringContainsString('Press card', $before);
+        self::assertMatchesRegularExpression('/150 °C\s+3 ?s\s+light/u', $before);
+        self::assertMatchesRegularExpression('/150 °C\s+12 ?s\s+medium/u', $before);
+        self::assertMatchesRegularExpression('/Measure from the collar, in mm/', $before);
+        self::assertMatchesRegularExpression('/Wilhelmina · XL\s+not cut yet/u', $before);
+
+        // Laid out beside two others, and one film of it cut: the numbers stay those that are cut beside the pieces.
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'crew-badge', 'copies' => 2], ['design' => 'crew-shirt-names', 'copies' => 1]]]);
+        $marks = [];
+        foreach ((array) $this->layout('chalk')->get('pieces') as $piece) {
+            $piece = new Json((array) $piece);
+            $marks[$piece->string('name')] = $piece->int('mark');
+        }
+        $cut = self::getContainer()->get(CutPieces::class);
+        self::assertInstanceOf(CutPieces::class, $cut);
+        $cut->add('chalk', [['design' => 'crew-shirt-names', 'person' => 'row-5', 'number' => 40]]);
+        $card = $this->text('/api/designs/crew-shirt-names/press-card.pdf?paper=letter');
+        self::assertMatchesRegularExpression("/Marisol · S\s+{$marks['Marisol, S']}\b/u", $card);
+        self::assertMatchesRegularExpression("/Kaspar · M\s+{$marks['Kaspar, M']}\b/u", $card);
+        self::assertMatchesRegularExpression('/Wilhelmina · XL\s+Chalk 40 · Buoy 7/u', $card, 'where films differ, each is named');
+        self::assertMatchesRegularExpression('/Piece 2\s+2\b/', $this->text('/api/designs/crew-badge/press-card.pdf'));
+        $this->client->request('GET', '/api/designs/nothing/press-card.pdf');
+        self::assertResponseStatusCodeSame(404);
+    }
+
+    public function testAPlanIsWrittenWithoutTheApp(): void
+    {
+        $folder = \sys_get_temp_dir().'/uvret-press-'.\bin2hex(\random_bytes(6));
+        \mkdir($folder);
+        [$status] = self::press("demo/designs/regatta-shirt.json --out=$folder/press.json");
+        self::assertSame(0, $status);
+        $plan = Json::of((string) \file_get_contents("$folder/press.json"));
+        self::assertSame(['warm', 'tack', 'tack', 'tack', 'press', 'cover'], \array_column((array) $plan->get('steps'), 'kind'));
+        self::assertSame(['collar', 'collar', 'collar'], \array_column((array) $plan->get('distances'), 'edge'));
+        [$status] = self::press("demo/designs/committee-brim.json --out=$folder/press.pdf");
+        self::assertSame(0, $status);
+        self::assertStringContainsString('Measure from the brim', (new Process(['pdftotext', "$folder/press.pdf", '-']))->mustRun()->getOutput());
+        self::assertSame([1, 'must end in .json or .pdf'], [self::press("demo/designs/regatta-shirt.json --out=$folder/press.txt")[0], 'must end in .json or .pdf']);
+        self::assertStringContainsString('There is no file', self::press('nowhere.json')[1]);
+        \array_map(\unlink(...), \glob("$folder/*") ?: []);
+        \rmdir($folder);
+    }
+
+    /** @return array{int, string} */
+    private static function press(string $arguments): array
+    {
+        \exec('cd '.\dirname(__DIR__, 2)." && bin/console uvret:press $arguments 2>&1", $said, $status);
+
+        return [$status, \implode(' ', $said)];
+    }
+
+    private function text(string $path): string
+    {
+        $this->client->request('GET', $path);
+        self::assertResponseIsSuccessful();
+        $read = new Process(['pdftotext', '-layout', '-', '-'], input: (string) $this->client->getResponse()->getContent());
+
+        return $read->mustRun()->getOutput();
+    }
+
+    private function layout(string $film): Json
+    {
+        foreach ($this->get('/api/layouts')->data() as $one) {
+            if ($film === ((array) $one)['film']) {
+                return new Json((array) $one);
+            }
+        }
+        self::fail("Nothing is laid out on $film.");
+    }
+}
