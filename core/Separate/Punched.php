@@ -26,17 +26,17 @@ final readonly class Punched
      * What runs through, of the upper region.
      *
      * @param Region $lower     what is seen of the lower film
-     * @param Region $trap      what it has beneath the upper one
      * @param Region $upper     what is seen of the upper film
+     * @param Region $behind    what of the upper one the lower film does not run on beneath
      * @param int    $narrowest the narrowest hole that can be weeded, in µm
      */
-    public static function runsThrough(Region $lower, Region $trap, Region $upper, int $narrowest): Region
+    public static function runsThrough(Region $lower, Region $upper, Region $behind, int $narrowest): Region
     {
-        if ($narrowest < 20 || $trap->isEmpty()) {
+        if ($narrowest < 20) {
             return Region::empty();
         }
         $strips = [];
-        foreach ($upper->subtract($trap)->pieces() as $hole) {
+        foreach ($behind->pieces() as $hole) {
             \array_push($strips, ...self::narrow($hole, $narrowest));
         }
         if ([] === $strips) {

@@ -98,7 +98,9 @@ final readonly class Separator
             }
             // Colours of artwork may be a hair apart where they meet; no cut must be left there.
             $hair = $isArtwork && !$trap->isEmpty() ? $trap->offset(self::HAIR)->subtract($upper) : Region::empty();
-            $through = Punched::runsThrough($lower, $trap, $upper, $narrowest);
+            $through = $trap->isEmpty()
+                ? Region::empty()
+                : Punched::runsThrough($lower, $upper, $edge->behind($upper, $joint->width, $trap), $narrowest);
 
             return $hair->isEmpty() && $through->isEmpty() ? $trap : $trap->union($hair, $through);
         });

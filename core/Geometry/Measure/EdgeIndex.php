@@ -17,6 +17,9 @@ final class EdgeIndex
     /** @var array<int, true>|null */
     private ?array $vertices = null;
 
+    /** @var array<int, int>|null where the edge from each corner leads; those that lead on twice are left out */
+    private ?array $edges = null;
+
     private ?BoxTree $tree = null;
 
     public function __construct(private readonly Region $region)
@@ -43,6 +46,24 @@ final class EdgeIndex
         // Else the nearest point is a corner of one of them.
         return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->region)
             || self::isNear($this->region, BoxTree::of($other->rings()), $other);
+    }
+
+    /** Whether every piece of another region's edge is this one's as well, from the other side. */
+    public function surrounds(Region $other): bool
+    {
+        $edges = $this->edges ??= self::edgesOf($this->region);
+        foreach ($other->rings() as $ring) {
+            $count = \count($ring);
+            for ($i = 0, $j = $count - 2; $i < $count; $j = $i, $i += 2) {
+                // Both keep their inside on the left, so that a common edge is run the other way.
+                $to = $edges[$ring[$i] * self::STRIDE + $ring[$i + 1]] ?? null;
+                if ($ring[$j] * self::STRIDE + $ring[$j + 1] !== $to) {
+                    return false;
+                }
+            }
+        }
+
+        return !$other->isEmpty();
     }
 
     private static function isNear(Region $corners, BoxTree $tree, Region $of): bool
@@ -74,5 +95,23 @@ final class EdgeIndex
         }
 
         return $vertices;
+    }
+
+    /** @return array<int, int> */
+    private static function edgesOf(Region $region): array
+    {
+        $edges = $twice = [];
+        foreach ($region->rings() as $ring) {
+            $count = \count($ring);
+            for ($i = 0, $j = $count - 2; $i < $count; $j = $i, $i += 2) {
+                $from = $ring[$j] * self::STRIDE + $ring[$j + 1];
+                if (isset($edges[$from])) {
+                    $twice[] = $from;
+                }
+                $edges[$from] = $ring[$i] * self::STRIDE + $ring[$i + 1];
+            }
+        }
+
+        return \array_diff_key($edges, \array_flip($twice));
     }
 }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Separate;
+
+use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\EdgeIndex;
+use Uvret\Geometry\Region;
+use Uvret\Separate\Underlap;
+
+final class UnderlapTest extends TestCase
+{
+    public function testItIsTheSameWhereTheLowerFilmSurroundsTheUpperOne(): void
+    {
+        $dice = new Randomizer(new Mt19937(7));
+        for ($round = 0; $round < 12; ++$round) {
+            $upper = Region::empty()->union(...\array_map(static fn (): Region => self::box($dice), \range(1, 6)));
+            $lower = $upper->offset(3_000)->subtract($upper);
+            self::assertTrue((new EdgeIndex($lower))->surrounds($upper));
+            $underlap = new Underlap($lower);
+            $beneath = $underlap->beneath($upper, 1_000);
+            // Every way round: what is near the lower film, grown and cut by the upper one.
+            $grown = $lower->offset(1_000)->intersect($upper);
+            self::assertLessThan(6.0, 2 * $beneath->exclusive($grown)->inscribedRadius(), 'only as chords of rounded corners differ, in µm');
+            self::assertSame([], $underlap->behind($upper, 1_000, $beneath)->intersect($beneath)->rings());
+            self::assertEqualsWithDelta($upper->area(), $beneath->area() + $underlap->behind($upper, 1_000, $beneath)->area(), 2.0);
+        }
+    }
+
+    public function testAnEdgeThatIsOpenSomewhereIsNotSurrounded(): void
+    {
+        $upper = (new Box(0, 0, 40_000, 20_000))->toRegion();
+        $round = $upper->offset(3_000)->subtract($upper);
+        $open = $round->subtract((new Box(10_000, 19_000, 20_000, 30_000))->toRegion());
+        self::assertTrue((new EdgeIndex($round))->surrounds($upper));
+        self::assertFalse((new EdgeIndex($open))->surrounds($upper));
+        self::assertFalse((new EdgeIndex($round))->surrounds(Region::empty()));
+        self::assertFalse((new EdgeIndex($upper))->surrounds($upper), 'from the same side is not from the other');
+        $beneath = (new Underlap($open))->beneath($upper, 1_000);
+        self::assertFalse($beneath->contains(15_000, 19_900), 'nothing runs beneath where the fabric begins');
+        self::assertTrue($beneath->contains(15_000, 100));
+        self::assertTrue($upper->subtract($beneath)->exclusive((new Underlap($open))->behind($upper, 1_000, $beneath))->isEmpty());
+    }
+
+    private static function box(Randomizer $dice): Region
+    {
+        [$x, $y] = [$dice->getInt(0, 60_000), $dice->getInt(0, 20_000)];
+
+        return (new Box($x, $y, $x + $dice->getInt(4_000, 30_000), $y + $dice->getInt(4_000, 30_000)))->toRegion();
+    }
+}
