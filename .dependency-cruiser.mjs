@@ -9,7 +9,7 @@ export default {
             name: 'the foundations know no screen',
             severity: 'error',
             from: { path: '^web/src/(api|ui|film)/' },
-            to: { path: '^web/src/(bench|blanks|cut|jobs|rack|shop|type)/' },
+            to: { path: '^web/src/(bench|blanks|cut|jobs|names|press|rack|shop|type)/' },
         },
         {
             name: 'the model knows neither state nor React',

@@ -28,6 +28,11 @@ foreach (['brim' => ['committee-brim', 0, 120_000], 'back, 560 mm' => ['regatta-
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     sort($times);
-    $results["press plan, $name"] = ['median' => round($times[7], 1), 'p95' => round($times[14], 1), 'unit' => 'ms', 'note' => count($press->sections).' sections'];
+    $results["press plan, $name"] = [
+        'median' => round($times[7], 1),
+        'p95' => round($times[14], 1),
+        'unit' => 'ms',
+        'note' => count($press->sections).' sections',
+    ];
 }
 echo json_encode($results, JSON_THROW_ON_ERROR), "\n";

@@ -29,7 +29,7 @@ final class Version20261129130000 extends AbstractMigration
         $this->addSql('CREATE INDEX cut_piece_design ON cut_piece (design, person)');
         $this->addSql(<<<'SQL'
             CREATE TABLE person_progress (
-                person VARCHAR(40) NOT NULL,
+                person VARCHAR(100) NOT NULL,
                 state VARCHAR(20) NOT NULL,
                 at DATETIME NOT NULL,
                 job_id VARCHAR(60) NOT NULL,

@@ -4,12 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
-use Uvret\Blanks\Drawing;
 use Uvret\Design\Design;
-use Uvret\Design\FilmFace;
-use Uvret\Design\Layering\MarkKind;
 use Uvret\Geometry\Length;
-use Uvret\Geometry\Unit;
 use Uvret\Plan\Plan;
 use Uvret\Proof\Page;
 use Uvret\Proof\WornPicture;
@@ -64,7 +60,7 @@ final readonly class PressCard
         $page = $this->page($notes);
         $this->head($page, $design, $notes);
         $this->picture($page, $press, $plan);
-        $onMarks = MarkKind::None !== $plan->separation->marks->kind;
+        $onMarks = PressPicture::onMarks($plan);
         $y = 41.0;
         if (null !== $press->problem) {
             foreach (self::wrapped($press->problem, 44) as $line) {
@@ -108,72 +104,11 @@ final readonly class PressCard
 
     private function picture(Page $page, PressPlan $press, Plan $plan): void
     {
-        $design = $plan->design;
-        $worn = Drawing::named($design->blank->drawing);
-        $extent = $worn->extent($design->blank);
-        foreach ($press->sections as $section) {
-            $extent = $extent->joined($section->region()->bounds() ?? $extent);
-        }
-        // Lines and numbers are as thick and large on paper whatever the blank's size.
-        $scale = \max($extent->width() / 92, $extent->height() / 104);
-        $content = FilmFace::patterns($design->films, $scale / 900).$worn->placed($design->blank).WornPicture::lettering($plan);
-        foreach ($press->sections as $number => $section) {
-            $points = \implode(' ', \array_map(static fn (array $corner): string => $corner[0].','.-$corner[1], $section->corners()));
-            $content .= \sprintf(
-                '<polygon points="%s" fill="none" stroke="%s" stroke-width="%d" stroke-dasharray="%d %d"/>',
-                $points,
-                self::MARK,
-                0.7 * $scale,
-                2.2 * $scale,
-                1.4 * $scale,
-            );
-            if (\count($press->sections) > 1) {
-                $content .= self::label($section->x, $section->y, (string) ($number + 1), $scale, '#FFFFFF', self::MARK);
-            }
-        }
-        foreach ($press->distances as $distance) {
-            $content .= \sprintf(
-                '<path d="M%d %dL%d %d" stroke="#22243A" stroke-width="%d"/>',
-                $distance->fromX,
-                -$distance->fromY,
-                $distance->toX,
-                -$distance->toY,
-                0.5 * $scale,
-            );
-            $show = Length::ofMicrometres($distance->rounded(Unit::Inch === $design->unit))->format($design->unit);
-            $content .= self::label(
-                \intdiv($distance->fromX + $distance->toX, 2),
-                \intdiv($distance->fromY + $distance->toY, 2),
-                Unit::Inch === $design->unit ? $show : (string) (int) \round($distance->rounded(false) / 1_000),
-                $scale,
-                '#22243A',
-                '#EBDFC6',
-            );
-        }
-        $page->picture(self::MARGIN, 34, 92, 104, WornPicture::viewBox($extent), $content);
+        [$box, $content] = PressPicture::parts($press, $plan, 92, 104);
+        $page->picture(self::MARGIN, 34, 92, 104, WornPicture::viewBox($box), $content);
         $edge = $press->distances[0]->edge ?? null;
-        $unit = $design->unit->symbol();
+        $unit = $plan->design->unit->symbol();
         $page->text(60, 143.5, 3.4, null === $edge ? 'No edge to measure from' : "Measure from the $edge, in $unit, to 2 mm", false, self::QUIET, 'middle');
-    }
-
-    private static function label(int $x, int $y, string $text, float $scale, string $ink, string $ground): string
-    {
-        $width = (2.2 * \mb_strlen($text) + 3) * $scale;
-
-        return \sprintf(
-            '<rect x="%d" y="%d" width="%d" height="%d" rx="%d" fill="%s"/><text x="%d" y="%d" font-size="%d" font-weight="bold" fill="%s" text-anchor="middle">%s</text>',
-            $x - $width / 2,
-            -$y - 2.6 * $scale,
-            $width,
-            5.2 * $scale,
-            0.6 * $scale,
-            $ground,
-            $x,
-            -$y + 1.4 * $scale,
-            3.8 * $scale,
-            $ink,
-            \htmlspecialchars($text, \ENT_XML1),
-        );
     }
 
     /** @param list<PressRow> $rows */

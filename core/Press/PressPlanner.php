@@ -35,9 +35,9 @@ final readonly class PressPlanner
      */
     public function plan(Plan $plan, array $films, ?Platen $platen = null, int $overlap = self::OVERLAP): PressPlan
     {
-        $platen ??= Platen::usual();
         $layers = $plan->separation->layers;
         $blank = $plan->design->blank;
+        $platen ??= Platen::usual($blank->drawing);
         if ([] === $layers) {
             return new PressPlan($platen, [], [], [], null, []);
         }

@@ -47,8 +47,10 @@ final readonly class Sections
      */
     private function straight(Box $box, array $pieces): array
     {
-        $across = $this->spans($box->left, $box->right, $this->platen->width, \array_map(static fn (Box $piece): array => [$piece->left, $piece->right], $pieces));
-        $down = $this->spans($box->bottom, $box->top, $this->platen->height, \array_map(static fn (Box $piece): array => [$piece->bottom, $piece->top], $pieces));
+        $alongX = \array_map(static fn (Box $piece): array => [$piece->left, $piece->right], $pieces);
+        $alongY = \array_map(static fn (Box $piece): array => [$piece->bottom, $piece->top], $pieces);
+        $across = $this->spans($box->left, $box->right, $this->platen->width, $alongX);
+        $down = $this->spans($box->bottom, $box->top, $this->platen->height, $alongY);
         $sections = [];
         foreach (\array_reverse($down) as [$bottom, $top, $cutsDown]) {
             foreach ($across as [$left, $right, $cutsAcross]) {

@@ -18,6 +18,9 @@ final class ThreePoints
     /** The strip at the end of the ink, and in its middle, in which its nearest point is looked for: a share of its width. */
     private const STRIP = 0.12;
 
+    /** How far to either side of a place on a brim is looked, as a share of the ink's angle. */
+    private const NEAR = 0.04;
+
     /**
      * @param list<MeasuringEdge> $edges
      *
@@ -39,6 +42,7 @@ final class ThreePoints
     /** @return list<Distance> from the outer edge of a brim, whose middle is at a point, straight to the middle */
     public static function round(Region $ink, BrimRing $brim, int $middleX = 0, int $middleY = 0): array
     {
+        /** @var list<array{float, float}> $points angle in degrees and radius */
         $points = [];
         foreach ($ink->rings() as $ring) {
             for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
@@ -61,8 +65,7 @@ final class ThreePoints
         $distances = [];
         for ($at = 0; $at < self::ROUND; ++$at) {
             $angle = $from + ($to - $from) * $at / (self::ROUND - 1);
-            $near = \array_filter($points, static fn (array $point): bool => \abs($point[0] - $angle) <= self::STRIP * ($to - $from));
-            \usort($near, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+            $near = self::near($points, $angle, self::NEAR * ($to - $from));
             if ([] !== $near) {
                 [$own, $radius] = $near[0];
                 [$cos, $sin] = [\cos(\deg2rad($own + $away)), \sin(\deg2rad($own + $away))];
@@ -77,6 +80,24 @@ final class ThreePoints
         }
 
         return $distances;
+    }
+
+    /**
+     * Points near an angle, the outermost first; the nearest one where a space between words is.
+     *
+     * @param list<array{float, float}> $points angle in degrees and radius
+     *
+     * @return list<array{float, float}>
+     */
+    private static function near(array $points, float $angle, float $within): array
+    {
+        foreach ($points as $point) {
+            $least = \min($least ?? \INF, \abs($point[0] - $angle));
+        }
+        $near = \array_values(\array_filter($points, static fn (array $point): bool => \abs($point[0] - $angle) <= \max($within, $least ?? 0.0)));
+        \usort($near, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+
+        return $near;
     }
 
     /** @return list<Distance> */

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Uvret\App\Controller;
 
+use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Uvret\App\Api\Shape\BadRequest;
+use Uvret\App\Api\Shape\Fields;
 use Uvret\App\Press\PressCards;
+use Uvret\App\Press\PressDesk;
 use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 
@@ -26,5 +31,54 @@ final readonly class PressController
             'Content-Disposition' => "inline; filename=\"$id-press-card.$format\"",
             'Cache-Control' => 'no-store',
         ]);
+    }
+
+    #[Route('/api/press', methods: 'GET')]
+    #[OA\Get(path: '/api/press', operationId: 'listPress', responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Designs of jobs that are being cut or pressed: to press first, then the next due.',
+            content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/PressDesignName')),
+        ),
+    ])]
+    public function designs(PressDesk $desk): JsonResponse
+    {
+        return new JsonResponse($desk->designs());
+    }
+
+    #[Route('/api/designs/{id}/press', methods: 'GET')]
+    #[OA\Get(path: '/api/designs/{id}/press', operationId: 'showPress', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'row', description: 'Whose piece is pressed.', required: false, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'For one piece.', content: new OA\JsonContent(ref: '#/components/schemas/PressSheet')),
+    ])]
+    public function show(string $id, Request $request, JobDesigns $designs, PressDesk $desk): JsonResponse
+    {
+        return new JsonResponse($desk->sheet($designs->get($id), $request->query->getString('row')));
+    }
+
+    #[Route('/api/designs/{id}/press', methods: 'POST')]
+    #[OA\Post(path: '/api/designs/{id}/press', operationId: 'notePressed', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['row', 'at'], properties: [
+        new OA\Property(property: 'row', type: 'string'),
+        new OA\Property(property: 'at', description: 'When it was done.', type: 'string', format: 'date-time'),
+    ], type: 'object')), responses: [
+        new OA\Response(
+            response: 200,
+            description: 'Noted; with the last piece the job is done.',
+            content: new OA\JsonContent(ref: '#/components/schemas/PressSheet'),
+        ),
+    ])]
+    public function pressed(string $id, Request $request, JobDesigns $designs, PressDesk $desk): JsonResponse
+    {
+        $fields = Fields::fromJson($request->getContent());
+        $row = $fields->text('row', 'Say what is pressed.', 100);
+        $at = \date_create_immutable($fields->text('at', 'Say when it was pressed.', 40));
+        $design = $designs->get($id);
+        $desk->pressed($design, $row, false === $at ? throw BadRequest::field('at', 'Say when it was pressed.') : $at->setTimezone(new \DateTimeZone('UTC')));
+
+        return new JsonResponse($desk->sheet($design, ''));
     }
 }

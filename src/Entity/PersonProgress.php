@@ -6,7 +6,7 @@ namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** How far the pieces of a person on a job's list are; nobody has one who is still to be cut. */
+/** How far the pieces of a person on a job's list are, or one of so many equal pieces; nobody has one who is still to be cut. */
 #[ORM\Entity]
 class PersonProgress
 {
@@ -16,7 +16,7 @@ class PersonProgress
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public readonly Job $job,
         #[ORM\Id]
-        #[ORM\Column(length: 40)]
+        #[ORM\Column(length: 100)]
         public readonly string $person,
         #[ORM\Column(length: 20, enumType: PersonState::class)]
         public PersonState $state,

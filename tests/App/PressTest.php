@@ -42,6 +42,37 @@ final class PressTest extends ApiCase
         self::assertResponseStatusCodeSame(404);
     }
 
+    public function testPiecesArePressedOneAfterAnotherUntilTheJobIsDone(): void
+    {
+        $sheet = $this->get('/api/jobs/crew-seats');
+        $this->send('PUT', '/api/jobs/crew-seats', $sheet->with('state', 'to press'));
+        $titles = \array_column($this->get('/api/press')->data(), 'title');
+        self::assertLessThan(\array_search('Launch crew caps', $titles, true), \array_search('The eight’s shirts', $titles, true), 'what is cut comes first');
+        $press = $this->get('/api/designs/crew-shirt-names/press');
+        self::assertSame(['row-1', 9], [$press->get('row'), \count((array) $press->get('rows'))]);
+        self::assertSame(['Warm the crew tee', 3, 1], [$press->get('steps.0.title'), $press->get('steps.0.seconds'), $press->get('steps.0.sections')]);
+        self::assertStringStartsWith('<svg', $press->string('picture'));
+        self::assertNotSame($press->get('picture'), $this->get('/api/designs/crew-shirt-names/press?row=row-5')->get('picture'), 'each with their own name');
+
+        $at = '2031-06-12T09:12:00Z';
+        $after = $this->send('POST', '/api/designs/crew-shirt-names/press', ['row' => 'row-1', 'at' => $at]);
+        self::assertSame(['row-2', 'pressed', '2031-06-12T09:12:00+00:00'], [$after->get('row'), $after->get('rows.0.state'), $after->get('rows.0.at')]);
+        self::assertSame(1, $this->get('/api/jobs/crew-seats')->get('people.pressed'));
+        $this->send('POST', '/api/designs/crew-shirt-names/press', ['row' => 'row-2', 'at' => 'soon'], 422);
+        for ($row = 2; $row <= 9; ++$row) {
+            self::assertSame('to press', $this->get('/api/jobs/crew-seats')->get('state'));
+            $this->send('POST', '/api/designs/crew-shirt-names/press', ['row' => "row-$row", 'at' => $at]);
+        }
+        self::assertSame('done', $this->get('/api/jobs/crew-seats')->get('state'));
+
+        // Of equal pieces one after another is pressed.
+        $brim = $this->get('/api/designs/committee-brim/press');
+        self::assertSame(['committee-brim/1', 'Piece 1'], [$brim->get('row'), $brim->get('rows.0.name')]);
+        self::assertGreaterThan(1, $brim->int('steps.1.sections'));
+        $this->send('POST', '/api/designs/committee-brim/press', ['row' => 'committee-brim/1', 'at' => $at]);
+        self::assertSame('committee-brim/2', $this->get('/api/designs/committee-brim/press')->get('row'));
+    }
+
     public function testAPlanIsWrittenWithoutTheApp(): void
     {
         $folder = \sys_get_temp_dir().'/uvret-press-'.\bin2hex(\random_bytes(6));

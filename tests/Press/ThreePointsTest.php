@@ -32,7 +32,8 @@ final class ThreePointsTest extends TestCase
         self::assertSame([20_000, 40_000, 40_000], \array_map(static fn (Distance $distance): int => $distance->length(), $below));
         // The nearer edge is taken; where an edge ends, nothing is measured from it.
         $short = new MeasuringEdge('pocket', [-10_000, -70_000, 10_000, -70_000]);
-        self::assertSame(['pocket'], \array_column(ThreePoints::straight($ink, [new MeasuringEdge('hem', [-200_000, -99_000, 200_000, -99_000]), $short]), 'edge'));
+        $hem = new MeasuringEdge('hem', [-200_000, -99_000, 200_000, -99_000]);
+        self::assertSame(['pocket'], \array_column(ThreePoints::straight($ink, [$hem, $short]), 'edge'));
         self::assertSame([], ThreePoints::straight($ink, []));
         self::assertSame([], ThreePoints::straight(Region::empty(), [$short]));
     }

@@ -15,6 +15,7 @@ const CutRoomPage = page(() => import('./cut/CutRoomPage').then(({ CutRoomPage }
 const JobPage = page(() => import('./jobs/JobPage').then(({ JobPage }) => JobPage));
 const JobsPage = page(() => import('./jobs/JobsPage').then(({ JobsPage }) => JobsPage));
 const NamesPage = page(() => import('./names/NamesPage').then(({ NamesPage }) => NamesPage));
+const PressPage = page(() => import('./press/PressPage').then(({ PressPage }) => PressPage));
 const RackPage = page(() => import('./rack/RackPage').then(({ RackPage }) => RackPage));
 const ShopPage = page(() => import('./shop/ShopPage').then(({ ShopPage }) => ShopPage));
 const TypeCasePage = page(() => import('./type/TypeCasePage').then(({ TypeCasePage }) => TypeCasePage));
@@ -39,6 +40,7 @@ if (root) {
                         <Route path="/jobs/:id/names" component={NamesPage} />
                         <Route path="/designs/:id" component={BenchPage} />
                         <Route path="/cut-room/:design?" component={CutRoomPage} />
+                        <Route path="/press/:design?" component={PressPage} />
                         <Route path="/type-case" component={TypeCasePage} />
                         <Route path="/film-rack" component={RackPage} />
                         <Route path="/blanks" component={BlanksPage} />

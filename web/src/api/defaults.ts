@@ -16,6 +16,7 @@ export const defaults = {
     dimensions: {"proportional":true} satisfies Partial<Schemas['DesignDimensions']>,
     edge: {"shape":"level","rise":15000,"pull":0,"left":0,"right":0} satisfies Partial<Schemas['DesignEdge']>,
     erasure: {"hidden":false,"of":{"width":0,"height":0,"turn":0}} satisfies Partial<Schemas['DesignErasure']>,
+    fabric: {"highest":190} satisfies Partial<Schemas['DesignFabric']>,
     fills: {"top":{"shape":"level","rise":15000,"pull":0,"left":0,"right":0},"bottom":{"shape":"level","rise":15000,"pull":0,"left":0,"right":0},"form":"","piece":"","inset":4000,"widths":"kept"} satisfies Partial<Schemas['DesignFills']>,
     film: {"carries":"by finish","opaque":true} satisfies Partial<Schemas['DesignFilm']>,
     fitting: {"tallest":false,"atMost":0,"squeeze":100,"evenDigits":false} satisfies Partial<Schemas['DesignFitting']>,

@@ -130,3 +130,17 @@ export const usualLayering = queryOptions({
     queryKey: ['usual-layering'],
     queryFn: () => answer(server.GET('/api/usual-layering')),
 });
+
+/** Designs that can be pressed. */
+export const pressDesigns = queryOptions({
+    queryKey: ['press'],
+    queryFn: () => answer(server.GET('/api/press')),
+});
+
+/** What is done at the press with one piece of a design; with the first that is not pressed where none is named. */
+export const pressSheet = (design: string, row: string) =>
+    queryOptions({
+        queryKey: ['press', design, row],
+        queryFn: () =>
+            answer(server.GET('/api/designs/{id}/press', { params: { path: { id: design }, query: { row } } })),
+    });

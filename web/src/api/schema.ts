@@ -688,6 +688,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/press": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listPress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/press": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPress"];
+        put?: never;
+        post: operations["notePressed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/film-rack": {
         parameters: {
             query?: never;
@@ -1496,6 +1528,12 @@ export interface components {
         DesignFabric: {
             name: components["schemas"]["DesignLabel"];
             colour: components["schemas"]["DesignColour"];
+            /**
+             * highest temperature
+             * @description That the fabric takes at the press, in °C.
+             * @default 190
+             */
+            highest: number;
         };
         DesignFeatures: string[];
         /** @description A top and a bottom edge, each chosen by itself. */
@@ -2738,6 +2776,65 @@ export interface components {
         PressCount: {
             blank: string;
             quantity: number;
+        };
+        /** @description A design that can be pressed. */
+        PressDesignName: {
+            id: string;
+            name: string;
+            /** @description Its id. */
+            job: string;
+            /** @description Of the job. */
+            title: string;
+        };
+        /** @description Who or what is pressed in turn. */
+        PressQueueRow: {
+            id: string;
+            name: string;
+            /** @description The size, where there is one. */
+            about: string;
+            /** @description How many alike. */
+            count: number;
+            /** @enum {string} */
+            state: "to cut" | "cut" | "weeded" | "pressed";
+            /**
+             * Format: date-time
+             * @description Since when.
+             */
+            at: string | null;
+        };
+        /** @description All that the page at the press shows of one piece. */
+        PressSheet: {
+            design: string;
+            name: string;
+            /** @description Its id. */
+            job: string;
+            /** @description Of the job. */
+            title: string;
+            rows: components["schemas"]["PressQueueRow"][];
+            /** @description The one that is shown; empty where there is none. */
+            row: string;
+            steps: components["schemas"]["PressStepCard"][];
+            /** @description For one piece, with the moments between steps. */
+            seconds: number;
+            /** @description The garment with platen and distances: an SVG document. */
+            picture: string;
+            platen: string;
+            /** @description From where is measured; empty where there is no edge. */
+            measure: string;
+            problem: string | null;
+            notes: string[];
+        };
+        /** @description One closing of the press. */
+        PressStepCard: {
+            title: string;
+            hint: string;
+            /** @description In °C. */
+            temperature: number;
+            seconds: number;
+            /** @enum {string} */
+            pressure: "light" | "medium" | "firm";
+            /** @description How many sections it is pressed in. */
+            sections: number;
         };
         /** @description The layers of a design as pressed on one another. Lengths are in µm. */
         Pressed: {
@@ -4860,6 +4957,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    listPress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Designs of jobs that are being cut or pressed: to press first, then the next due. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressDesignName"][];
+                };
+            };
+        };
+    };
+    showPress: {
+        parameters: {
+            query?: {
+                /** @description Whose piece is pressed. */
+                row?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description For one piece. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressSheet"];
+                };
+            };
+        };
+    };
+    notePressed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    row: string;
+                    /**
+                     * Format: date-time
+                     * @description When it was done.
+                     */
+                    at: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Noted; with the last piece the job is done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressSheet"];
                 };
             };
         };

@@ -5,6 +5,7 @@ import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { Segments } from '../ui/Segments';
 import { NotSaved } from '../ui/NotSaved';
+import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
 import { BlankPicture } from './BlankPicture';
 import { drawingUrl } from './Garment';
@@ -217,6 +218,15 @@ function Fabrics({ blank, change }: { blank: ShopBlank; change: (change: (blank:
                                 }
                             }}
                         />
+                        <NumberField
+                            label={`${fabric.name} takes at most, in °C`}
+                            value={fabric.highest}
+                            unit="°C"
+                            least={60}
+                            most={250}
+                            step={5}
+                            onChange={(highest) => set(at, { highest })}
+                        />
                         {blank.fabrics.length > 1 && (
                             <button
                                 aria-label={`Remove ${fabric.name}`}
@@ -239,7 +249,7 @@ function Fabrics({ blank, change }: { blank: ShopBlank; change: (change: (blank:
                 onClick={() =>
                     change((blank) => ({
                         ...blank,
-                        fabrics: [...blank.fabrics, { name: 'New fabric', colour: '#B9B7B2' }],
+                        fabrics: [...blank.fabrics, { name: 'New fabric', colour: '#B9B7B2', highest: 190 }],
                     }))
                 }
             >

@@ -6,6 +6,7 @@ import { shop } from '../api/queries';
 const pages = [
     { to: '/', name: 'Jobs', at: /^\/(jobs\/.*)?$/ },
     { to: '/cut-room', name: 'Cut room', at: /^\/cut-room/ },
+    { to: '/press', name: 'At the press', at: /^\/press/ },
     { to: '/type-case', name: 'Type case', at: /^\/type-case/ },
     { to: '/film-rack', name: 'Film rack', at: /^\/film-rack/ },
     { to: '/blanks', name: 'Blanks', at: /^\/blanks/ },

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+
+/** Who or what is pressed in turn. */
+#[OA\Schema(schema: 'PressQueueRow', required: ['id', 'name', 'about', 'count', 'state', 'at'])]
+final readonly class PressQueueRow
+{
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property(description: 'The size, where there is one.')]
+        public string $about,
+        #[OA\Property(description: 'How many alike.')]
+        public int $count,
+        #[OA\Property(enum: ['to cut', 'cut', 'weeded', 'pressed'])]
+        public string $state,
+        #[OA\Property(description: 'Since when.', format: 'date-time', nullable: true)]
+        public ?string $at,
+    ) {
+    }
+}

@@ -1,0 +1,69 @@
+import type { PressSheet } from '../api/client';
+import { Button } from '../ui/Button';
+import type { PressClock, Run } from './usePressClock';
+
+interface Props {
+    sheet: PressSheet;
+    runs: readonly Run[];
+    clock: PressClock;
+}
+
+/** The steps in order, the one that is next with its clock, large enough to read from where the press is. */
+export function PressSteps({ sheet, runs, clock }: Props) {
+    const run = runs[clock.at];
+    const over = runs.length > 0 && run === undefined;
+    return (
+        <ol aria-label="Steps" className="grid gap-2.5">
+            {sheet.steps.map((step, number) => {
+                const now = run?.step === number;
+                const done = over || (run !== undefined && number < run.step);
+                return (
+                    <li key={number}>
+                        <button
+                            aria-current={now ? 'step' : undefined}
+                            className={`card flex w-full items-center gap-3 px-3 py-2.5 text-left ${now ? 'border-marigold! shadow-[inset_4px_0_0_var(--color-marigold)]' : ''} ${done ? 'text-quiet opacity-70' : ''}`}
+                            onClick={() => clock.goTo(runs.findIndex((one) => one.step === number))}
+                        >
+                            <span
+                                className={`grid h-7 w-7 shrink-0 place-items-center rounded-full border font-bold ${now ? 'border-marigold-deep bg-marigold-deep text-white' : 'border-seam'}`}
+                            >
+                                {done ? '✓' : number + 1}
+                            </span>
+                            <span className="min-w-0 flex-1">
+                                <b className="block truncate text-base">{step.title}</b>
+                                <span className="block truncate text-quiet">{step.hint}</span>
+                            </span>
+                            <b className="text-base tabular-nums">{step.seconds} s</b>
+                        </button>
+                        {now && (
+                            <div className="card mt-2.5 px-3 py-4 text-center">
+                                <p
+                                    role="timer"
+                                    aria-label="Seconds left"
+                                    className="text-[72px] leading-none font-bold tabular-nums"
+                                >
+                                    {Math.floor(clock.left / 60)}:{String(clock.left % 60).padStart(2, '0')}
+                                </p>
+                                <p className="mt-2 text-lg font-semibold">
+                                    {step.temperature} °C · {step.pressure} pressure
+                                </p>
+                                {step.sections > 1 && (
+                                    <p className="text-quiet">
+                                        Section {run.section + 1} of {step.sections}
+                                    </p>
+                                )}
+                                <Button
+                                    look="main"
+                                    className="mt-3 px-8! py-2.5! text-lg"
+                                    onClick={clock.running ? clock.again : clock.start}
+                                >
+                                    {clock.running ? 'Stop' : 'Start'} (space)
+                                </Button>
+                            </div>
+                        )}
+                    </li>
+                );
+            })}
+        </ol>
+    );
+}
