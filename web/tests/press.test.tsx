@@ -145,7 +145,10 @@ describe('the page', () => {
                     ? [{ id: 'crew', name: 'Names and seats', job: 'seats', title: 'The eight' }]
                     : path === '/api/shop'
                       ? { name: 'Workshop' }
-                      : sheetOf((options.params?.query?.row ?? '') ? (options.params?.query?.row ?? '') : 'a', more),
+                      : sheetOf(options.params?.query?.row === '' ? 'a' : (options.params?.query?.row ?? 'a'), {
+                            rows,
+                            ...more,
+                        }),
             )) as never);
         const post = vi.spyOn(server, 'POST').mockImplementation((() => {
             rows = [row('a', 'Ottilie', 'pressed'), row('b', 'Bo'), row('c', 'Ines')] as PressSheet['rows'];
@@ -182,7 +185,7 @@ describe('the page', () => {
             expect(screen.getByRole('button', { name: /^Bo/ }).getAttribute('aria-current')).toBe('true'),
         );
         expect(screen.getByRole('timer').textContent).toBe('0:03');
-        expect(screen.getByRole('contentinfo').textContent).toContain('Pressed1 of 3');
+        await waitFor(() => expect(screen.getByRole('contentinfo').textContent).toContain('Pressed1 of 3'));
     });
 
     it('sends a spoiled one back to the Cut room', async () => {

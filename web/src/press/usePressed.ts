@@ -47,6 +47,8 @@ export function usePressed() {
                 client.setQueriesData({ queryKey: pressSheet(next.design, '').queryKey.slice(0, 2) }, (shown) =>
                     typeof shown === 'object' && shown !== null ? { ...shown, rows: sheet.rows } : shown,
                 );
+                // What was asked for meanwhile may not know of it yet.
+                void client.invalidateQueries({ queryKey: ['press', next.design] });
                 void client.invalidateQueries({ queryKey: ['jobs'] });
             } catch (error) {
                 if (!(error instanceof Refusal)) {
