@@ -31,6 +31,12 @@ final readonly class ShopBlankReader
         }
     }
 
+    /** Fills in the defaults that a blank of an earlier version lacks. */
+    public static function complete(mixed $document): void
+    {
+        SchemaNode::in(self::SCHEMA)->complete($document);
+    }
+
     /** @param list<string> $names */
     private static function distinct(string $path, array $names): void
     {

@@ -95,19 +95,18 @@ final class PressPicture
 
     private static function label(int $x, int $y, string $text, float $scale, string $ink, string $ground): string
     {
-        $width = (2.2 * \mb_strlen($text) + 3) * $scale;
+        $width = 2.7 * \mb_strlen($text) + 3;
 
+        // Letters are drawn small and enlarged: browsers draw none larger than 10,000 units.
         return \sprintf(
-            '<rect x="%d" y="%d" width="%d" height="%d" rx="%d" fill="%s"/><text x="%d" y="%d" font-size="%d" font-weight="bold" fill="%s" text-anchor="middle">%s</text>',
-            $x - $width / 2,
-            -$y - 2.6 * $scale,
-            $width,
-            5.2 * $scale,
-            0.6 * $scale,
-            $ground,
+            '<g transform="translate(%d %d) scale(%.1F)"><rect x="%.2F" y="-3" width="%.2F" height="6" rx="0.6" fill="%s"/>'
+            .'<text y="1.65" font-size="4.6" font-weight="bold" fill="%s" text-anchor="middle">%s</text></g>',
             $x,
-            -$y + 1.4 * $scale,
-            3.8 * $scale,
+            -$y,
+            $scale,
+            -$width / 2,
+            $width,
+            $ground,
             $ink,
             \htmlspecialchars($text, \ENT_XML1),
         );

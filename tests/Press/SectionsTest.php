@@ -26,6 +26,8 @@ final class SectionsTest extends TestCase
         self::assertEquals([new Section(190_000, 25_000, 380_000, 380_000)], $sections);
         self::assertCount(2, self::of(self::letters([[0, 380_001]]), 380_000));
         self::assertSame([], self::of(Region::empty(), 380_000));
+        // Too long one way, it is in the middle of the platen the other way.
+        self::assertSame([25_000, 25_000], \array_column(self::of(self::letters([[0, 560_000]]), 380_000), 'y'));
     }
 
     public function testEdgesGoBetweenLettersWhereTheyCan(): void

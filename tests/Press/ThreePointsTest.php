@@ -76,6 +76,11 @@ final class ThreePointsTest extends TestCase
                 'on one line with the middle',
             );
         }
+        // From end to end, evenly: the ink spans 160° and a little.
+        $angles = \array_map(static fn (Distance $one): float => \rad2deg(\atan2($one->toY + 9_000, $one->toX - 7_000)), $distances);
+        foreach ($angles as $at => $angle) {
+            self::assertEqualsWithDelta(0.0, \sin(\deg2rad($angle - (190.0 + 40.0 * $at))), 0.13);
+        }
         self::assertSame([], ThreePoints::round(Region::empty(), new BrimRing(175_000, 103_000)));
     }
 

@@ -6,6 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\ShopBlank;
+use Uvret\Design\ShopBlankReader;
 
 /** A blank of the shop, with its version. */
 #[OA\Schema(schema: 'BlankEntry', required: ['version', 'blank'])]
@@ -22,6 +23,7 @@ final readonly class BlankEntry
     public static function of(ShopBlank $entry): self
     {
         $blank = \json_decode($entry->blank, false, 64, \JSON_THROW_ON_ERROR);
+        ShopBlankReader::complete($blank);
         \assert(\is_object($blank));
 
         return new self($entry->version, $blank);

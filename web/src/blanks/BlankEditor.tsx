@@ -193,7 +193,8 @@ function Fabrics({ blank, change }: { blank: ShopBlank; change: (change: (blank:
     return (
         <div>
             <h2 className="heading">Fabrics</h2>
-            <ul className="mt-2 grid grid-cols-2 gap-1.5">
+            <p className="text-xs text-quiet">Colour, name, and the highest temperature that it takes at the press.</p>
+            <ul className="mt-2 grid gap-1.5">
                 {blank.fabrics.map((fabric, at) => (
                     <li key={at} className="card flex items-center gap-1.5 p-1.5">
                         <input

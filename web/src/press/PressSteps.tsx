@@ -13,7 +13,7 @@ export function PressSteps({ sheet, runs, clock }: Props) {
     const run = runs[clock.at];
     const over = runs.length > 0 && run === undefined;
     return (
-        <ol aria-label="Steps" className="grid gap-2.5">
+        <ol aria-label="Steps" className="grid grid-cols-[minmax(0,1fr)] gap-2.5">
             {sheet.steps.map((step, number) => {
                 const now = run?.step === number;
                 const done = over || (run !== undefined && number < run.step);
@@ -31,9 +31,9 @@ export function PressSteps({ sheet, runs, clock }: Props) {
                             </span>
                             <span className="min-w-0 flex-1">
                                 <b className="block truncate text-base">{step.title}</b>
-                                <span className="block truncate text-quiet">{step.hint}</span>
+                                <span className="block text-quiet">{step.hint}</span>
                             </span>
-                            <b className="text-base tabular-nums">{step.seconds} s</b>
+                            <b className="shrink-0 text-base tabular-nums">{step.seconds} s</b>
                         </button>
                         {now && (
                             <div className="card mt-2.5 px-3 py-4 text-center">
