@@ -61,6 +61,20 @@ final class PressCardTest extends TestCase
         self::assertSame($count > 0 ? 1 : 0, \substr_count(\implode('', $pages), 'fill="#4F7355"'), 'one is pressed');
     }
 
+    public function testStepsStandBelowOneAnother(): void
+    {
+        $last = 30.0;
+        $seen = 0;
+        foreach (self::texts(self::pages(self::plan(), [])[0]) as [, $y, $size, , $text]) {
+            if (\str_ends_with($text, '°C')) {
+                self::assertGreaterThan(2 * $size, $y - $last);
+                $last = $y;
+                ++$seen;
+            }
+        }
+        self::assertSame(4, $seen);
+    }
+
     public function testNumbersAreOneWhereFilmsAgreeAndByFilmElsewhere(): void
     {
         $rows = [
