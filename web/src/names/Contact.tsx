@@ -7,8 +7,8 @@ interface Props {
     person: ContactPerson;
     values: Readonly<Record<string, string>>;
     fabric: string;
-    /** What all pictures show, in µm: one scale for all. */
-    frame: { width: number; height: number };
+    /** What all pictures show, in µm: one scale for all, and one height on the blank. */
+    frame: { width: number; top: number; height: number };
     unit: Unit;
     design: string;
     /** Much wider than the others. */
@@ -30,7 +30,8 @@ export const Contact = memo(function Contact({
     onChoose,
 }: Props) {
     const { box, lines, parts, failure } = person;
-    const [x, y] = box ? [box.left + box.width / 2, box.top + box.height / 2] : [0, 0];
+    const x = box ? box.left + box.width / 2 : 0;
+    const y = frame.top + frame.height / 2;
     const [width, height] = [Math.round(frame.width * 1.12), Math.round(frame.height * 1.3)];
     const outlier = lines.find(({ smaller, squeezed }) => smaller || squeezed < 100);
     const first = lines[0];
@@ -70,7 +71,7 @@ export const Contact = memo(function Contact({
             {chosen && (
                 <Link
                     to={`/designs/${design}?person=${person.id}`}
-                    className="absolute top-2.5 right-2.5 rounded-[3px] border border-seam bg-white px-2 py-0.5 text-xs font-semibold text-indigo hover:border-indigo"
+                    className="absolute right-1.5 bottom-1 rounded-[3px] border border-seam bg-white px-2 py-0.5 text-xs font-semibold text-indigo hover:border-indigo"
                 >
                     On the Bench
                 </Link>

@@ -47,16 +47,18 @@ export function Contacts({ design, names, chosen, onChoose }: Props) {
     );
     const first = loaded?.[0];
     const unit: Unit = rules.unit;
-    const { usual, frame } = useMemo(
-        () => ({
+    const { usual, frame } = useMemo(() => {
+        const boxes = people.flatMap(({ box }) => box ?? []);
+        const top = Math.min(Infinity, ...boxes.map((box) => box.top));
+        return {
             usual: median(people.map(widthOf)),
             frame: {
-                width: Math.max(1, ...people.map(({ box }) => box?.width ?? 0)),
-                height: Math.max(1, ...people.map(({ box }) => box?.height ?? 0)),
+                width: Math.max(1, ...boxes.map((box) => box.width)),
+                top: boxes.length > 0 ? top : 0,
+                height: Math.max(1, ...boxes.map((box) => box.top + box.height - top)),
             },
-        }),
-        [people],
-    );
+        };
+    }, [people]);
     const values = useMemo(() => new Map(names.people.map((person) => [person.id, person.values])), [names.people]);
     // eslint-disable-next-line react-hooks/incompatible-library
     const rows = useVirtualizer({

@@ -25,12 +25,12 @@ interface Props {
 
 /** How wide each column is; those of the shop as wide as the last. */
 const widths: Record<string, string> = {
-    name: 'minmax(120px,2fr)',
+    name: 'minmax(104px,2fr)',
     number: '58px',
-    size: '76px',
-    blank: 'minmax(84px,1fr)',
-    quantity: '70px',
-    note: 'minmax(84px,1fr)',
+    size: '70px',
+    blank: 'minmax(70px,1fr)',
+    quantity: '64px',
+    note: 'minmax(64px,1fr)',
 };
 
 /** The list as a grid: typed and walked by the keyboard, and pasted into. */
@@ -48,7 +48,7 @@ export function NamesGrid({
 }: Props) {
     const [asked, setAsked] = useState<string[]>([]);
     const columns = shownColumns(names, asked);
-    const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(84px,1fr)').join(' ')} 56px 62px 22px`;
+    const template = `36px ${columns.map((column) => widths[column] ?? 'minmax(62px,1fr)').join(' ')} 56px 62px 22px`;
     const [, refresh] = useState(0);
     const scroller = useRef<HTMLDivElement>(null);
     const bySaved = useMemo(() => new Map(saved.map((row) => [row.id, row])), [saved]);

@@ -81,7 +81,6 @@ export function SizeRules({ line, unit, tallest, onChange }: Props) {
                     <>
                         <LengthField
                             label="Greatest width"
-                            slim
                             note="wide"
                             value={fitting.atMost}
                             unit={unit}
