@@ -30,8 +30,8 @@ final readonly class ListProof
     {
         $widest = $highest = 1;
         foreach ($entries as $entry) {
-            $widest = \max($widest, $entry->picture->box?->width() ?? 1);
-            $highest = \max($highest, $entry->picture->box?->height() ?? 1);
+            $widest = \max($widest, $entry->picture?->box?->width() ?? 1);
+            $highest = \max($highest, $entry->picture?->box?->height() ?? 1);
         }
         $sheets = \array_chunk($entries, self::COLUMNS * self::ROWS) ?: [[]];
         $pages = [];
