@@ -29,6 +29,12 @@ final class Underlap
         return $this->edge->touches($upper);
     }
 
+    /** Whether all of an upper region's edge is the lower one's as well. */
+    public function surrounds(Region $upper): bool
+    {
+        return $this->edge->surrounds($upper);
+    }
+
     /** What lies beneath an upper region within a distance of the lower one, and hangs together with that. */
     public function beneath(Region $upper, int $trap): Region
     {

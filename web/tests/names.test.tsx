@@ -227,6 +227,12 @@ describe('one person on the contact sheet', () => {
         expect(screen.getByRole('button').textContent).toBe('Wilhelmina · XL37.6 high, 90 %');
     });
 
+    it('goes to the Bench by a double click', async () => {
+        shown({});
+        await userEvent.dblClick(screen.getByRole('button'));
+        expect(window.location.pathname + window.location.search).toBe('/designs/bags?person=a');
+    });
+
     it('says that it is much wider than the others', () => {
         shown({ lines: [{ line: 'name', width: 100, letterHeight: 38_000, squeezed: 100, smaller: false }] }, true);
         expect(screen.getByRole('button').textContent).toBe('Wilhelmina · XL38.0 high, much wider');

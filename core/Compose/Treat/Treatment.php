@@ -9,6 +9,7 @@ use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
 use Uvret\Design\Treatment\Around;
+use Uvret\Design\Treatment\Near;
 use Uvret\Design\Treatment\Rim;
 use Uvret\Design\Treatment\ShadowKind;
 use Uvret\Geometry\Region;
@@ -126,7 +127,8 @@ final class Treatment
             if (Around::Own === $rim->around) {
                 $grown = $this->grown($card->id, $card->hull, $rim);
                 $card->add(PartRole::Outline, $rim->film, $grown);
-                $card->hull = $grown->union($card->hull);
+                // Only where rims are kept apart can it lack something of what it goes round.
+                $card->hull = Near::Apart === $rim->near ? $grown->union($card->hull) : $grown;
             }
         }
         $shadow = $card->treatments->shadow;

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { Link } from 'wouter';
+import { Link, useLocation } from 'wouter';
 import type { ContactPerson, Unit } from '../api/client';
 import { show } from '../measure';
 
@@ -29,6 +29,8 @@ export const Contact = memo(function Contact({
     chosen,
     onChoose,
 }: Props) {
+    const [, navigate] = useLocation();
+    const bench = `/designs/${design}?person=${person.id}`;
     const { box, lines, parts, failure } = person;
     const x = box ? box.left + box.width / 2 : 0;
     const y = frame.top + frame.height / 2;
@@ -42,6 +44,7 @@ export const Contact = memo(function Contact({
                 aria-pressed={chosen}
                 className={`card min-w-0 p-1.5 text-left hover:border-quiet ${chosen ? 'border-marigold! shadow-[inset_0_0_0_1px_var(--color-marigold)]' : outlier || long ? 'border-marigold!' : ''}`}
                 onClick={() => onChoose(person.id)}
+                onDoubleClick={() => navigate(bench)}
             >
                 <svg
                     role="img"
@@ -70,7 +73,7 @@ export const Contact = memo(function Contact({
             </button>
             {chosen && (
                 <Link
-                    to={`/designs/${design}?person=${person.id}`}
+                    to={bench}
                     className="absolute right-1.5 bottom-1 rounded-[3px] border border-seam bg-white px-2 py-0.5 text-xs font-semibold text-indigo hover:border-indigo"
                 >
                     On the Bench
