@@ -70,8 +70,8 @@ final readonly class PressCard
         }
         foreach ($press->steps as $number => $step) {
             $page->text(112, $y + 1.5, 5.2, (string) ($number + 1), true, self::MARK);
-            $page->text(119, $y, 4.4, self::shortened($step->title($this->thing($design)), 34), true);
-            $page->text(119, $y + 4.6, 3.2, self::shortened($step->hint($onMarks), 46), false, self::QUIET);
+            $page->text(119, $y, 4.4, Page::shortened($step->title($this->thing($design)), 34), true);
+            $page->text(119, $y + 4.6, 3.2, Page::shortened($step->hint($onMarks), 46), false, self::QUIET);
             // What is set at the press is never cut off.
             $page->text(119, $y + 11.4, 5.6, "{$step->temperature} °C", true);
             $page->text(145, $y + 11.4, 5.6, "{$step->seconds} s", true);
@@ -94,8 +94,8 @@ final readonly class PressCard
     private function head(Page $page, Design $design, PressNotes $notes): void
     {
         $right = $this->width($notes) - self::MARGIN;
-        $page->text(self::MARGIN, 15, 6.2, self::shortened($design->name, 40), true);
-        $page->text(self::MARGIN, 22.5, 3.6, self::shortened("$notes->job · $notes->customer", 76), false, self::QUIET);
+        $page->text(self::MARGIN, 15, 6.2, Page::shortened($design->name, 40), true);
+        $page->text(self::MARGIN, 22.5, 3.6, Page::shortened("$notes->job · $notes->customer", 76), false, self::QUIET);
         $page->text($right, 15, 4.2, 'Press card', true, anchor: 'end');
         $pieces = 1 === $notes->pieces ? '1 piece' : "$notes->pieces pieces";
         $page->text($right, 22.5, 3.6, '' === $notes->due ? $pieces : "$pieces · due $notes->due", false, self::QUIET, 'end');
@@ -130,8 +130,8 @@ final readonly class PressCard
                 $at = $y + ($at + 1) * $step;
                 $page->line($x, $at - 0.66 * $step, $x + $breadth, $at - 0.66 * $step);
                 $name = '' === $row->about ? $row->name : "$row->name · $row->about";
-                $page->text($x, $at, \min(0.52 * $step, 3.8), self::shortened($name, 24), true);
-                $page->text($x + $breadth - 12, $at, \min(0.5 * $step, 3.6), self::shortened(self::numbers($row, $design), 26), false, anchor: 'end');
+                $page->text($x, $at, \min(0.52 * $step, 3.8), Page::shortened($name, 24), true);
+                $page->text($x + $breadth - 12, $at, \min(0.5 * $step, 3.6), Page::shortened(self::numbers($row, $design), 26), false, anchor: 'end');
                 $page->rectangle($x + $breadth - 4, $at - 3, 3.4, 3.4, $row->pressed ? '#4F7355' : '#FFFFFF', '#5C5A66');
             }
         }
@@ -172,10 +172,5 @@ final readonly class PressCard
     private static function wrapped(string $text, int $most): array
     {
         return \explode("\n", \wordwrap($text, $most));
-    }
-
-    private static function shortened(string $text, int $longest): string
-    {
-        return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
     }
 }

@@ -29,7 +29,11 @@ final class PressPicture
     {
         [$box, $content] = self::parts($press, $plan, 150, 150);
 
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" font-family="Archivo, sans-serif" viewBox="%s">%s</svg>', WornPicture::viewBox($box), $content);
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" font-family="Archivo, sans-serif" viewBox="%s">%s</svg>',
+            WornPicture::viewBox($box),
+            $content,
+        );
     }
 
     /**

@@ -54,8 +54,8 @@ final readonly class ListProof
     {
         $page->rectangle(0, 0, self::WIDTH, self::HEIGHT, '#FFFDF8');
         $page->rectangle(0, 0, self::WIDTH, 27, '#F5F1E8');
-        $page->text(self::MARGIN, 13, 5.6, self::shortened("$design->name: names", 48), true);
-        $page->text(self::MARGIN, 20.5, 3.6, self::shortened("$notes->job · $notes->customer", 80), false, self::QUIET);
+        $page->text(self::MARGIN, 13, 5.6, Page::shortened("$design->name: names", 48), true);
+        $page->text(self::MARGIN, 20.5, 3.6, Page::shortened("$notes->job · $notes->customer", 80), false, self::QUIET);
         $page->text(self::WIDTH - self::MARGIN, 13, 3.6, "Proof of version $notes->version", true, anchor: 'end');
         $page->text(self::WIDTH - self::MARGIN, 20.5, 3.6, "$notes->day · page $number of $of", false, self::QUIET, 'end');
     }
@@ -78,7 +78,7 @@ final readonly class ListProof
         // Plain type, letter by letter: what is cut is checked against it.
         $page->text($x, $y + 20, \min(3.8, 88 / \max(1, \mb_strlen($entry->name))), $entry->name, true);
         $about = \implode(' · ', \array_filter([$entry->about, null === $box ? 'nothing to cut' : '']));
-        $page->text($x, $y + 23.8, 2.9, self::shortened($about, 38), false, self::QUIET);
+        $page->text($x, $y + 23.8, 2.9, Page::shortened($about, 38), false, self::QUIET);
         if ('' !== $entry->mark) {
             $page->text($x + 58, $y + 23.8, 2.9, $entry->mark, true, self::WARNING, 'end');
         }
@@ -92,7 +92,7 @@ final readonly class ListProof
         $page->text(self::MARGIN, $y + 6, 3.4, "Please check each of the $people letter by letter, with number and size.");
         if (null !== $notes->approved) {
             $page->rectangle(self::MARGIN, 277, 180, 10, '#EEF1E9', '#4F7355');
-            $page->text(self::MARGIN + 4, 283.4, 3.6, self::shortened($notes->approved, 100), true, '#3F5F45');
+            $page->text(self::MARGIN + 4, 283.4, 3.6, Page::shortened($notes->approved, 100), true, '#3F5F45');
 
             return;
         }
@@ -100,10 +100,5 @@ final readonly class ListProof
         $page->line(self::MARGIN + 22, 285.5, 120, 285.5);
         $page->text(126, 285, 3.4, 'on', false, self::QUIET);
         $page->line(133, 285.5, 195, 285.5);
-    }
-
-    private static function shortened(string $text, int $longest): string
-    {
-        return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
     }
 }

@@ -79,6 +79,12 @@ final class Page
         );
     }
 
+    /** A text that is cut off with an ellipsis where it is longer. */
+    public static function shortened(string $text, int $longest): string
+    {
+        return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
+    }
+
     private static function escaped(string $text): string
     {
         return \htmlspecialchars($text, \ENT_XML1 | \ENT_QUOTES | \ENT_SUBSTITUTE);

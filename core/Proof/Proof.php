@@ -31,8 +31,8 @@ final readonly class Proof
         $page = new Page(self::WIDTH, self::HEIGHT);
         $page->rectangle(0, 0, self::WIDTH, self::HEIGHT, '#FFFDF8');
         $page->rectangle(0, 0, self::WIDTH, 32, '#F5F1E8');
-        $page->text(self::MARGIN, 15, 6.4, self::shortened($design->name, 44), true);
-        $page->text(self::MARGIN, 23, 3.8, self::shortened("$notes->job · $notes->customer", 80), false, self::QUIET);
+        $page->text(self::MARGIN, 15, 6.4, Page::shortened($design->name, 44), true);
+        $page->text(self::MARGIN, 23, 3.8, Page::shortened("$notes->job · $notes->customer", 80), false, self::QUIET);
         $page->text(self::WIDTH - self::MARGIN, 15, 3.8, "Proof of version $notes->version", true, anchor: 'end');
         $page->text(self::WIDTH - self::MARGIN, 23, 3.8, $notes->day, false, self::QUIET, 'end');
 
@@ -76,7 +76,7 @@ final readonly class Proof
         $y = 143.6;
         foreach (\array_filter($facts) as $name => $fact) {
             $page->text(self::MARGIN, $y, 3.6, $name, false, self::QUIET);
-            $page->text(self::MARGIN + 16, $y, 3.6, self::shortened($fact, 90), true);
+            $page->text(self::MARGIN + 16, $y, 3.6, Page::shortened($fact, 90), true);
             $y += 5.4;
         }
     }
@@ -122,7 +122,7 @@ final readonly class Proof
                 self::MARGIN + \count($films) * ($size + 0.8) + 1,
                 $y + 0.83 * $step,
                 0.92 * $size,
-                self::shortened(\implode(', ', \array_keys($films)), 80),
+                Page::shortened(\implode(', ', \array_keys($films)), 80),
                 false,
                 self::QUIET,
             );
@@ -137,7 +137,7 @@ final readonly class Proof
     {
         if (null !== $notes->approved) {
             $page->rectangle(self::MARGIN, 272, 180, 12, '#EEF1E9', '#4F7355');
-            $page->text(self::MARGIN + 5, 279.4, 4, self::shortened($notes->approved, 90), true, '#3F5F45');
+            $page->text(self::MARGIN + 5, 279.4, 4, Page::shortened($notes->approved, 90), true, '#3F5F45');
 
             return;
         }
@@ -145,10 +145,5 @@ final readonly class Proof
         $page->line(self::MARGIN + 24, 280.5, 120, 280.5);
         $page->text(126, 280, 3.6, 'on', false, self::QUIET);
         $page->line(133, 280.5, 195, 280.5);
-    }
-
-    private static function shortened(string $text, int $longest): string
-    {
-        return \mb_strlen($text) <= $longest ? $text : \mb_substr($text, 0, $longest - 1).'…';
     }
 }

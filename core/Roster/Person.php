@@ -41,12 +41,16 @@ final readonly class Person
         return 1 === \preg_match('/^\d{1,5}$/', $typed) ? (int) $typed : 1;
     }
 
-    /** What their pieces are called: name, or else number, and size. */
+    /** What they are called: their name, or else their number. */
+    public function name(): string
+    {
+        return '' === $this->cut('name') ? $this->cut('number') : $this->cut('name');
+    }
+
+    /** What their pieces are called: with the size. */
     public function title(): string
     {
-        $name = '' === $this->cut('name') ? $this->cut('number') : $this->cut('name');
-
-        return '' === $this->cut('size') ? $name : "$name, {$this->cut('size')}";
+        return '' === $this->cut('size') ? $this->name() : "{$this->name()}, {$this->cut('size')}";
     }
 
     /** Differs as soon as anything that is cut for them, or what is noted of them, does. */

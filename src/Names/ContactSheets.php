@@ -79,7 +79,7 @@ final readonly class ContactSheets
             $about = [$person->cut('number'), $person->cut('size'), $person->quantity() > 1 ? "{$person->quantity()} pieces" : ''];
             $entries[] = new ListEntry(
                 $picture,
-                '' === $person->cut('name') ? $person->cut('number') : $person->cut('name'),
+                $person->name(),
                 \implode(' · ', \array_filter($about, static fn (string $part): bool => '' !== $part)),
                 true === $approved?->isChanged($person) ? 'changed since approval' : '',
             );

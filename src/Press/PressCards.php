@@ -79,7 +79,7 @@ final readonly class PressCards
                 }
             }
             $rows[] = new PressRow(
-                '' === $person->cut('name') ? $person->cut('number') : $person->cut('name'),
+                $person->name(),
                 $person->cut('size'),
                 $own,
                 PersonState::Pressed === ($states[$person->id] ?? null),

@@ -100,8 +100,7 @@ final readonly class PressDesk
         $people = $this->people->people($design);
         $counts = \array_count_values(\array_map(static fn (Person $person): string => $person->id, $people));
         foreach (\array_unique($people, \SORT_REGULAR) as $person) {
-            $name = '' === $person->cut('name') ? $person->cut('number') : $person->cut('name');
-            $rows[] = $row($person->id, $name, $person->cut('size'), $counts[$person->id]);
+            $rows[] = $row($person->id, $person->name(), $person->cut('size'), $counts[$person->id]);
         }
         $pieces = [] === $people ? \min(self::MOST, \max(1, $design->job->quantity())) : 0;
         for ($piece = 1; $piece <= $pieces; ++$piece) {
