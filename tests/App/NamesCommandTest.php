@@ -79,7 +79,8 @@ final class NamesCommandTest extends TestCase
         $line = ['lines.0.words' => '⟨name⟩', 'lines.0.fitting' => ['atMost' => 80_000, 'squeeze' => 90]];
         \file_put_contents("$this->folder/design.json", Designs::json($more + $line));
         \file_put_contents("$this->folder/list.csv", $list);
-        \exec(\dirname(__DIR__, 2)."/bin/console uvret:names $this->folder/design.json $this->folder/list.csv --out=$this->folder/out $options 2>&1", $said, $status);
+        $command = \dirname(__DIR__, 2).'/bin/console uvret:names';
+        \exec("$command $this->folder/design.json $this->folder/list.csv --out=$this->folder/out $options 2>&1", $said, $status);
 
         return [$status, \preg_replace('/\s+/', ' ', \implode(' ', $said)) ?? ''];
     }

@@ -85,11 +85,12 @@ final class PeopleTest extends ApiCase
         self::assertSame($before, \array_slice(\array_column((array) $chalk->get('pieces'), 'matrix'), 0, 2), 'what lies there stays');
         self::assertSame([], $chalk->get('left'));
         // What nobody is asked for, or nothing is known of, is refused.
-        self::assertSame('Choose at least one person of the list.', $this->send('POST', '/api/jobs/crew-seats/people/again', ['people' => []], 422)->get('detail'));
+        $again = '/api/jobs/crew-seats/people/again';
+        self::assertSame('Choose at least one person of the list.', $this->send('POST', $again, ['people' => []], 422)->get('detail'));
         $this->send('PUT', '/api/jobs/crew-seats/people/state', ['people' => ['row-1'], 'state' => 'lost'], 422);
         $sheet = $this->get('/api/jobs/crew-seats');
         $this->send('PUT', '/api/jobs/crew-seats', $sheet->with('state', 'to approve'));
-        self::assertStringContainsString('not approved yet', $this->send('POST', '/api/jobs/crew-seats/people/again', ['people' => ['row-1']], 422)->string('detail'));
+        self::assertStringContainsString('not approved yet', $this->send('POST', $again, ['people' => ['row-1']], 422)->string('detail'));
     }
 
     /** Lays a film out and cuts it whole. */
