@@ -106,6 +106,32 @@ final class SectionsTest extends TestCase
         }
     }
 
+    public function testOnABrimThePlatenReachesFromTheOuterToTheInnerRadius(): void
+    {
+        // Solid from 180 to 360 degrees, 16 mm broad: nothing to go between, so places follow from the measures alone.
+        $ring = static fn (int $radius): Region => (new Box(-$radius, -$radius, $radius, $radius))->toRegion()->intersect(
+            Region::fromRings([\array_merge(...\array_map(static fn (int $at): array => [
+                (int) \round($radius * \cos(\deg2rad($at))), (int) \round($radius * \sin(\deg2rad($at))),
+            ], \range(0, 359)))]),
+        );
+        $band = $ring(144_000)->subtract($ring(128_000))->intersect((new Box(-200_000, -200_000, 200_000, 0))->toRegion());
+        $sections = (new Sections(new Platen('small', 150_000, 60_000), 2_000))->of($band, new BrimRing(175_000, 103_000));
+        $half = \rad2deg(\asin(75_000 / 144_000));
+        self::assertCount(3, $sections);
+        foreach ($sections as $at => $section) {
+            self::assertEqualsWithDelta((144_000 + 128_000 * \cos(\deg2rad($half))) / 2, \hypot($section->x, $section->y), 40);
+            // Each begins 2 degrees before the one before ends, the first at the band's own end.
+            $middle = 180.0 + $half + $at * (2 * $half - 2.0);
+            self::assertEqualsWithDelta(1.0, \cos(\deg2rad($section->turn + 90.0 - $middle)), 1e-5);
+            self::assertTrue($section->cuts);
+        }
+        // A lower platen covers less of the ring, so that the inner edge is still beneath it.
+        $low = (new Sections(new Platen('low', 150_000, 24_000), 2_000))->of($band, new BrimRing(175_000, 103_000));
+        self::assertGreaterThan(3, \count($low));
+        $covered = Region::empty()->union(...\array_map(static fn (Section $section): Region => $section->region(), $low));
+        self::assertLessThan(1.0, $band->subtract($covered)->area() / 1e6);
+    }
+
     /** @return list<Section> */
     private static function of(Region $film, int $platen): array
     {
