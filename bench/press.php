@@ -7,6 +7,7 @@ declare(strict_types=1);
 use Uvret\Design\DesignReader;
 use Uvret\Plan\Planner;
 use Uvret\Press\Platen;
+use Uvret\Press\Presses;
 use Uvret\Press\PressPlanner;
 use Uvret\Type\FolderTypeCase;
 
@@ -24,7 +25,7 @@ foreach (['brim' => ['committee-brim', 0, 120_000], 'back, 560 mm' => ['regatta-
     $times = [];
     for ($round = 0; $round < 15; ++$round) {
         $start = hrtime(true);
-        $press = (new PressPlanner())->plan($plan, [], new Platen('press', $platen, $platen));
+        $press = (new PressPlanner(presses: Presses::of(20_000, new Platen('press', $platen, $platen))))->plan($plan);
         $times[] = (hrtime(true) - $start) / 1e6;
     }
     sort($times);

@@ -5,24 +5,30 @@ declare(strict_types=1);
 namespace Uvret\Blanks;
 
 use Uvret\Artwork\Svg\PathData;
+use Uvret\Blanks\Measuring\Measure;
+use Uvret\Blanks\Measuring\Outline;
 use Uvret\Design\Blank;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 
 /**
  * How a kind of blank is drawn: an SVG file in millimetres round the blank's measuring point, whose paths say by
- * class what they are (cloth, seam, stitch, fold) and are painted as that in any colour of fabric.
+ * class what they are (cloth, seam, stitch, fold, cord) and are painted as that in any colour of fabric.
  */
 final readonly class Drawing
 {
     /** Pieces of a curve of an edge: less than 0.05 mm off on the largest blank. */
     private const STEPS = 48;
 
+    /** Pieces of a curve of a place to keep off. */
+    private const ROUGH = 12;
+
     private const FOLDER = __DIR__.'/drawings';
 
     private function __construct(
         private \SimpleXMLElement $svg,
         private float $width,
+        private float $height,
         private float $grain,
     ) {
     }
@@ -36,45 +42,92 @@ final readonly class Drawing
         }
         $svg = new \SimpleXMLElement((string) \file_get_contents($file));
 
-        return new self($svg, (float) $svg['data-width'], (float) $svg['data-grain']);
+        return new self($svg, (float) $svg['data-width'], (float) $svg['data-height'], (float) $svg['data-grain']);
     }
 
     /** All of the blank around the middle of its placement's top edge, as a composition has it: µm, y up. */
     public function extent(Blank $blank): Box
     {
         [$left, $top, $width, $height] = $this->viewBox();
-        $scale = $blank->width / $this->width;
-        $x = (int) \round($left * $scale) - $blank->placement->across;
-        $y = $blank->placement->down - (int) \round($top * $scale);
+        [$across, $down] = $this->scales($blank->width, $blank->height);
+        $x = (int) \round($left * $across) - $blank->placement->across;
+        $y = $blank->placement->down - (int) \round($top * $down);
 
-        return new Box($x, $y - (int) \round($height * $scale), $x + (int) \round($width * $scale), $y);
+        return new Box($x, $y - (int) \round($height * $down), $x + (int) \round($width * $across), $y);
     }
 
-    /** An SVG document of the blank in a colour like #2F5D62. */
-    public function svg(string $colour): string
+    /** An SVG document of the blank in a colour like #2F5D62, its cords hanging or laid aside. */
+    public function svg(string $colour, bool $cordsAside = false): string
     {
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s" data-width="%s" color="%s">%s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="%s" data-width="%s" data-height="%s" color="%s">%s</svg>',
             $this->svg['viewBox'],
             $this->width,
+            $this->height,
             $colour,
-            $this->content($colour),
+            $this->content($colour, $cordsAside),
         );
     }
 
     /** The same as a part of another SVG document, in the place and size that it has in a composition, y pointing down. */
-    public function placed(Blank $blank): string
+    public function placed(Blank $blank, bool $cordsAside = false): string
     {
-        $scale = $blank->width / $this->width;
-
         return \sprintf(
-            '<g color="%s" transform="translate(%d %d) scale(%F)">%s</g>',
+            '<g color="%s" transform="translate(%d %d) scale(%F %F)">%s</g>',
             $blank->fabric->colour,
             -$blank->placement->across,
             -$blank->placement->down,
-            $scale,
-            $this->content($blank->fabric->colour),
+            ...[...$this->scales($blank->width, $blank->height), $this->content($blank->fabric->colour, $cordsAside)],
         );
+    }
+
+    /** Whether cords hang over it, which can be laid aside. */
+    public function hasCords(): bool
+    {
+        return [] !== $this->ofClass('cord');
+    }
+
+    /** @return list<Measure> that are asked for when a blank is measured, in order */
+    public function measures(): array
+    {
+        return \array_map(static fn (\SimpleXMLElement $element): Measure => new Measure(
+            name: (string) $element['data-measure'],
+            title: (string) $element['data-title'],
+            hint: (string) $element['data-hint'],
+            path: (string) $element['d'],
+            usual: (int) \round(1_000 * Outline::length(self::lines($element))),
+        ), $this->ofClass('measure'));
+    }
+
+    /**
+     * The places to keep off that such a blank usually has.
+     *
+     * @param int      $width  of the blank, in µm
+     * @param int|null $height from its measuring point to its lower end, in µm; null as drawn to its width
+     *
+     * @return list<array{id: string, kind: string, name: string, points: list<int>, closed: bool, distance: int}> as a blank's document has them
+     */
+    public function keepOff(int $width, ?int $height): array
+    {
+        [$across, $down] = $this->scales($width, $height);
+        $places = [];
+        foreach ($this->ofClass('keep-off') as $element) {
+            $name = (string) $element['data-name'];
+            $points = [];
+            foreach (\array_chunk(Outline::flat(self::lines($element)[0] ?? self::point($element), self::ROUGH), 2) as $point) {
+                \array_push($points, (int) \round($point[0] * $across / 1_000), (int) \round(($point[1] ?? 0) * $down / 1_000));
+            }
+            $places[] = [
+                'id' => (string) \preg_replace('/[^a-z]+/', '-', \strtolower($name)),
+                'kind' => (string) $element['data-kind'],
+                'name' => $name,
+                'points' => $points,
+                'closed' => \str_ends_with((string) $element['d'], 'Z'),
+                'distance' => 1_000 * (int) $element['data-distance'],
+            ];
+        }
+
+        return $places;
     }
 
     /**
@@ -84,45 +137,49 @@ final readonly class Drawing
      */
     public function edges(Blank $blank): array
     {
-        $scale = $blank->width / $this->width / 1_000;
-        $map = new Affine($scale, 0, 0, -$scale, -$blank->placement->across, $blank->placement->down);
-        $edges = [];
-        foreach ($this->svg->children() as $element) {
-            if ('edge' === (string) $element['class']) {
-                $line = [];
-                foreach (PathData::read((string) $element['d'])->lines as [$cubics]) {
-                    \array_push($line, ...self::flat($cubics));
-                }
-                $edges[] = new MeasuringEdge((string) $element['data-edge'], $map->line($line));
-            }
-        }
+        [$across, $down] = $this->scales($blank->width, $blank->height);
+        $map = new Affine($across / 1_000, 0, 0, -$down / 1_000, -$blank->placement->across, $blank->placement->down);
 
-        return $edges;
+        return \array_map(static fn (\SimpleXMLElement $element): MeasuringEdge => new MeasuringEdge(
+            (string) $element['data-edge'],
+            $map->line(\array_merge(...\array_map(static fn (array $line): array => Outline::flat($line, self::STEPS), self::lines($element)))),
+        ), $this->ofClass('edge'));
     }
 
-    /**
-     * @param list<float> $cubics x and y of the start, then six numbers for each cubic
-     *
-     * @return list<int> points in thousandths: of a drawing in millimetres, µm
-     */
-    private static function flat(array $cubics): array
+    /** @return list<\SimpleXMLElement> */
+    private function ofClass(string $class): array
     {
-        [$x, $y] = [$cubics[0], $cubics[1]];
-        $points = [(int) \round(1_000 * $x), (int) \round(1_000 * $y)];
-        foreach (\array_chunk(\array_slice($cubics, 2), 6) as [$ax, $ay, $bx, $by, $ex, $ey]) {
-            for ($step = 1; $step <= self::STEPS; ++$step) {
-                $t = $step / self::STEPS;
-                $u = 1 - $t;
-                $points[] = (int) \round(1_000 * ($u ** 3 * $x + 3 * $u ** 2 * $t * $ax + 3 * $u * $t ** 2 * $bx + $t ** 3 * $ex));
-                $points[] = (int) \round(1_000 * ($u ** 3 * $y + 3 * $u ** 2 * $t * $ay + 3 * $u * $t ** 2 * $by + $t ** 3 * $ey));
+        $found = [];
+        foreach ($this->svg->children() as $element) {
+            if ((string) $element['class'] === $class) {
+                $found[] = $element;
             }
-            [$x, $y] = [$ex, $ey];
         }
 
-        return $points;
+        return $found;
     }
 
-    private function content(string $colour): string
+    /** @return list<list<float>> each x and y of its start, then six numbers for each cubic */
+    private static function lines(\SimpleXMLElement $element): array
+    {
+        return \array_map(static fn (array $line): array => $line[0], PathData::read((string) $element['d'])->lines);
+    }
+
+    /** @return list<float> x and y of a path that is one point */
+    private static function point(\SimpleXMLElement $element): array
+    {
+        return \array_map(\floatval(...), \explode(' ', \ltrim((string) $element['d'], 'M')));
+    }
+
+    /** @return array{float, float} how much longer than in the drawing's millimetres all is across and down, in µm */
+    private function scales(int $width, ?int $height): array
+    {
+        $across = $width / $this->width;
+
+        return [$across, null === $height ? $across : $height / $this->height];
+    }
+
+    private function content(string $colour, bool $cordsAside): string
     {
         $fabric = Fabric::of($colour, $this->grain);
         $content = $fabric->definitions();
@@ -133,7 +190,8 @@ final readonly class Drawing
                 'seam' => $fabric->seam($path),
                 'stitch' => $fabric->stitch($path),
                 'fold' => $fabric->fold($path),
-                'edge' => '',
+                'cord' => $fabric->cord($cordsAside ? (string) $element['data-aside'] : $path),
+                'edge', 'measure', 'keep-off' => '',
                 default => (string) $element->asXML(),
             };
         }

@@ -74,6 +74,11 @@ final readonly class Fabric
         );
     }
 
+    public function cord(string $path): string
+    {
+        return \sprintf('<path d="%s" fill="none" stroke="#efe9db" stroke-width="%s" stroke-linecap="round"/>', $path, 5 * $this->grain);
+    }
+
     private function dark(): string
     {
         return $this->light ? '#3b3524' : '#000';

@@ -13,6 +13,8 @@ final readonly class Film implements ReadsItself
      * @param bool $mirrored whether its blade side shows the mirror image of what is worn
      * @param bool $carries  whether another film holds on it
      * @param bool $opaque   whether what lies beneath it shows through
+     * @param bool $cold     whether it is laid on cold with transfer tape rather than pressed
+     * @param bool $coated   whether it holds on coated fabrics
      */
     public function __construct(
         public string $id,
@@ -24,12 +26,19 @@ final readonly class Film implements ReadsItself
         public bool $mirrored,
         public bool $carries,
         public bool $opaque,
+        public bool $cold,
+        public bool $coated,
     ) {
     }
 
     public static function read(\stdClass $document): static
     {
-        /** @var \stdClass&object{id: string, name: string, colour: string, finish: string, width: int, thickness: int, bladeSide: string, carries: string, opaque: bool} $document */
+        /**
+         * @var \stdClass&object{
+         *     id: string, name: string, colour: string, finish: string, width: int, thickness: int,
+         *     bladeSide: string, carries: string, opaque: bool, applied: string, coated: bool,
+         * } $document
+         */
         $finish = Finish::from($document->finish);
 
         return new self(
@@ -42,6 +51,8 @@ final readonly class Film implements ReadsItself
             mirrored: 'mirrored' === $document->bladeSide,
             carries: 'by finish' === $document->carries ? $finish->carries() : 'films' === $document->carries,
             opaque: $document->opaque,
+            cold: 'cold' === $document->applied,
+            coated: $document->coated,
         );
     }
 }

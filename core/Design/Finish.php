@@ -28,6 +28,16 @@ enum Finish: string
         return self::Puff === $this;
     }
 
+    /** How far films of it go along with a fabric that stretches, before they crack. */
+    public function stretch(): Stretch
+    {
+        return match ($this) {
+            self::Stretch => Stretch::Much,
+            self::Smooth => Stretch::Some,
+            default => Stretch::None,
+        };
+    }
+
     public function isSmooth(): bool
     {
         return \in_array($this, [self::Smooth, self::Metallic, self::Reflective, self::Stretch, self::Patterned], true);

@@ -93,6 +93,8 @@ final readonly class SizeSet
         $factor = self::number($placement->width) / \max(1, self::number($copy->blank->placement->width));
         $copy->blank->size = $size->size;
         $copy->blank->width = $size->width;
+        $copy->blank->height = $size->height ?? 0;
+        $copy->blank->keepOff = $size->keepOff ?? [];
         $copy->blank->placement = $placement;
         foreach (['lines', 'forms', 'motifs'] as $list) {
             foreach (\is_array($copy->{$list} ?? null) ? $copy->{$list} : [] as $card) {

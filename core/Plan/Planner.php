@@ -9,8 +9,11 @@ use Uvret\Compose\Memory;
 use Uvret\Compose\NoMemory;
 use Uvret\Cut\CutPlanner;
 use Uvret\Design\Design;
+use Uvret\Design\Rack;
+use Uvret\Design\UsualRack;
 use Uvret\Roster\Filling;
 use Uvret\Separate\Separator;
+use Uvret\Snags\FilmSnags;
 use Uvret\Snags\FontsWith;
 use Uvret\Snags\SnagFinder;
 use Uvret\Type\TypeCase;
@@ -23,12 +26,12 @@ final readonly class Planner
     private CutPlanner $cutPlanner;
     private SnagFinder $snagFinder;
 
-    public function __construct(TypeCase $typeCase, Memory $memory = new NoMemory())
+    public function __construct(TypeCase $typeCase, Memory $memory = new NoMemory(), Rack $rack = new UsualRack())
     {
         $this->composer = new Composer($typeCase, $memory);
         $this->separator = new Separator($memory);
         $this->cutPlanner = new CutPlanner();
-        $this->snagFinder = new SnagFinder(new FontsWith($typeCase, $memory));
+        $this->snagFinder = new SnagFinder(new FontsWith($typeCase, $memory), new FilmSnags($rack));
     }
 
     /** Fields in words are shown with a sample where nobody has filled them. */

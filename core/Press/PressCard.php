@@ -60,7 +60,6 @@ final readonly class PressCard
         $page = $this->page($notes);
         $this->head($page, $design, $notes);
         $this->picture($page, $press, $plan);
-        $onMarks = PressPicture::onMarks($plan);
         $y = 41.0;
         if (null !== $press->problem) {
             foreach (self::wrapped($press->problem, 44) as $line) {
@@ -71,12 +70,14 @@ final readonly class PressCard
         foreach ($press->steps as $number => $step) {
             $page->text(112, $y + 1.5, 5.2, (string) ($number + 1), true, self::MARK);
             $page->text(119, $y, 4.4, Page::shortened($step->title($this->thing($design)), 34), true);
-            $page->text(119, $y + 4.6, 3.2, Page::shortened($step->hint($onMarks), 46), false, self::QUIET);
+            $page->text(119, $y + 4.6, 3.2, Page::shortened($step->hint($plan->separation->marks->kind), 46), false, self::QUIET);
             // What is set at the press is never cut off.
-            $page->text(119, $y + 11.4, 5.6, "{$step->temperature} °C", true);
-            $page->text(145, $y + 11.4, 5.6, "{$step->seconds} s", true);
-            $page->text(163, $y + 11.4, 4.2, $step->pressure->value);
-            $y += 18.5;
+            if (null !== $step->temperature) {
+                $page->text(119, $y + 11.4, 5.6, "{$step->temperature} °C", true);
+                $page->text(145, $y + 11.4, 5.6, self::seconds($step, $press), true);
+                $page->text(172, $y + 11.4, 4.2, $step->pressure->value ?? '');
+            }
+            $y += null === $step->temperature ? 12.5 : 18.5;
         }
         $page->text(112, $y, 3.4, $this->sections($press, $design), false, self::QUIET);
         $y += 5.4;
@@ -155,9 +156,18 @@ final readonly class PressCard
         return \implode(' · ', $byFilm);
     }
 
+    /** Of the first section and of the others, where they differ. */
+    private static function seconds(PressStep $step, PressPlan $press): string
+    {
+        return $step->later === $step->seconds || 1 === $press->times($step) ? "{$step->seconds} s" : "{$step->seconds}, {$step->later} s";
+    }
+
     private function sections(PressPlan $press, Design $design): string
     {
         $count = \count($press->sections);
+        if (0 === $count) {
+            return 'Laid on cold, by hand';
+        }
         $size = Length::ofMicrometres($press->platen->width)->format($design->unit).' × '.$design->measure($press->platen->height);
 
         return 1 === $count ? "Platen $size, one pressing" : "Platen $size, $count sections, each step in every one";

@@ -6,7 +6,6 @@ namespace Uvret\Press;
 
 use Uvret\Blanks\Drawing;
 use Uvret\Design\FilmFace;
-use Uvret\Design\Layering\MarkKind;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
 use Uvret\Geometry\Unit;
@@ -17,12 +16,6 @@ use Uvret\Proof\WornPicture;
 final class PressPicture
 {
     private const MARK = '#C9781A';
-
-    /** Whether layers are laid on one another by marks. */
-    public static function onMarks(Plan $plan): bool
-    {
-        return MarkKind::None !== $plan->separation->marks->kind;
-    }
 
     /** An SVG document for a screen. */
     public static function svg(PressPlan $press, Plan $plan): string
@@ -51,7 +44,7 @@ final class PressPicture
             $extent = $extent->joined($section->region()->bounds() ?? $extent);
         }
         $scale = \max($extent->width() / $width, $extent->height() / $height);
-        $content = FilmFace::patterns($design->films, $scale / 900).$worn->placed($design->blank).WornPicture::lettering($plan);
+        $content = FilmFace::patterns($design->films, $scale / 900).$worn->placed($design->blank, true).WornPicture::lettering($plan);
         foreach ($press->sections as $number => $section) {
             $content .= self::platen($section, \count($press->sections) > 1 ? $number + 1 : null, $scale);
         }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
+use Uvret\Design\Film;
+
 /** What is done at the press with one piece: steps, each in every section, and what is measured before. */
 final readonly class PressPlan
 {
+    /** What is done by hand takes about so many seconds. */
+    private const BY_HAND = 40;
+
     /**
      * @param list<PressStep> $steps     in order; none where there is nothing to press or no way to
-     * @param list<Section>   $sections
+     * @param list<Section>   $sections  none where nothing is heated
      * @param list<Distance>  $distances
      * @param string|null     $problem   why it can't be pressed, and what to change
      * @param list<string>    $notes     why it is as it is
@@ -24,14 +29,36 @@ final readonly class PressPlan
     ) {
     }
 
+    public static function ofNothing(Platen $platen): self
+    {
+        return new self($platen, [], [], [], null, []);
+    }
+
+    /** How often a step is done: once, or in every section. */
+    public function times(PressStep $step): int
+    {
+        return $step->kind->isInSections() ? \max(1, \count($this->sections)) : 1;
+    }
+
     /** Of one piece, with all its sections and the moments between them. */
     public function seconds(int $between = 10): int
     {
         $seconds = 0;
         foreach ($this->steps as $step) {
-            $seconds += $step->seconds * (StepKind::Warm === $step->kind ? 1 : \count($this->sections)) + $between;
+            $seconds += null === $step->temperature ? self::BY_HAND : $step->seconds + ($this->times($step) - 1) * $step->later + $between;
         }
 
         return $seconds;
+    }
+
+    /** How often a film is heated: from the step that lays it on. */
+    public function heats(Film $film): int
+    {
+        $heats = 0;
+        foreach ($this->steps as $step) {
+            $heats += null !== $step->temperature && ($heats > 0 || \in_array($film, $step->films, false)) ? 1 : 0;
+        }
+
+        return $heats;
     }
 }

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
+use Uvret\Design\Film;
+
 /** A press plan as plain data: temperatures in °C, lengths in µm, y up from the middle of the area's top edge. */
 final class PressReport
 {
     /**
      * @return array{
-     *     steps: list<array{kind: string, film: string|null, temperature: int, seconds: int, pressure: string, peel: string|null}>,
+     *     steps: list<array{
+     *         kind: string, films: list<string>, temperature: int|null, seconds: int, later: int, pressure: string|null, peel: string|null, on: string|null
+     *     }>,
      *     sections: list<array{x: int, y: int, width: int, height: int, turn: float, cuts: bool}>,
      *     distances: list<array{edge: string, from: array{int, int}, to: array{int, int}, length: int}>,
      *     seconds: int, problem: string|null, notes: list<string>
@@ -20,11 +24,13 @@ final class PressReport
         return [
             'steps' => \array_map(static fn (PressStep $step): array => [
                 'kind' => $step->kind->value,
-                'film' => $step->film?->id,
+                'films' => \array_map(static fn (Film $film): string => $film->id, $step->films),
                 'temperature' => $step->temperature,
                 'seconds' => $step->seconds,
-                'pressure' => $step->pressure->value,
+                'later' => $step->later,
+                'pressure' => $step->pressure?->value,
                 'peel' => $step->peel?->value,
+                'on' => $step->on?->id,
             ], $plan->steps),
             'sections' => \array_map(static fn (Section $section): array => [
                 'x' => $section->x,

@@ -24,6 +24,11 @@ final readonly class Section
     ) {
     }
 
+    public function moved(int $dx, int $dy): self
+    {
+        return new self($this->x + $dx, $this->y + $dy, $this->width, $this->height, $this->turn, $this->cuts);
+    }
+
     /** @return list<array{int, int}> the platen's corners, anticlockwise */
     public function corners(): array
     {

@@ -27,7 +27,7 @@ final class ContrastSnags
         $snags = [];
         $fabric = $design->blank->fabric;
         foreach ($separation->layers as $layer) {
-            if (self::apart($layer->film->colour, $fabric->colour) >= self::NEAR || !self::liesOnFabric($layer, $separation->layers)) {
+            if (Colours::apart($layer->film->colour, $fabric->colour) >= self::NEAR || !self::liesOnFabric($layer, $separation->layers)) {
                 continue;
             }
             $box = $layer->shown->bounds();
@@ -54,14 +54,5 @@ final class ContrastSnags
         $beside = $layer->shown->offset(self::BESIDE)->subtract($layer->shown);
 
         return [] === $others || $beside->subtract(...$others)->area() > self::SHARE * $beside->area();
-    }
-
-    /** How far apart two colours are by their red, green and blue, where green counts most, as for the eye. */
-    private static function apart(string $one, string $other): float
-    {
-        $channels = static fn (string $colour): array => \array_map(\hexdec(...), \str_split(\substr($colour, 1), 2));
-        [$a, $b] = [$channels($one), $channels($other)];
-
-        return 0.9 * \abs($a[0] - $b[0]) + 1.4 * \abs($a[1] - $b[1]) + 0.7 * \abs($a[2] - $b[2]);
     }
 }

@@ -16,8 +16,10 @@ use Uvret\Separate\Separation;
 /** Looks through the results of each step for what will go wrong. */
 final readonly class SnagFinder
 {
-    public function __construct(private FontsWith $fonts)
-    {
+    public function __construct(
+        private FontsWith $fonts,
+        private FilmSnags $films,
+    ) {
     }
 
     /** @return list<Snag> in the order of the build sheet, then of the films */
@@ -33,6 +35,8 @@ final readonly class SnagFinder
         \array_push($snags, ...TreatmentSnags::of($design, $composition));
         \array_push($snags, ...HiddenSnags::of($design, $separation));
         \array_push($snags, ...SeparationSnags::of($design, $separation));
+        \array_push($snags, ...KeepOffSnags::of($design, $composition));
+        \array_push($snags, ...$this->films->of($design, $separation));
         \array_push($snags, ...ContrastSnags::of($design, $separation));
         \array_push($snags, ...FormerlySnags::of($design, $composition, $separation));
         foreach ($plan->sheets as $sheet) {

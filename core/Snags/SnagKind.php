@@ -32,6 +32,9 @@ enum SnagKind: string
     case ShowsThrough = 'shows through';
     case OffBrim = 'off the brim';
     case HardlySeen = 'hardly seen on the fabric';
+    case OnKeepOff = 'on a place to keep off';
+    case NearKeepOff = 'near a place to keep off';
+    case UnsuitedFilm = 'film that does not suit';
     case OtherwiseNow = 'otherwise than it was';
 
     /** Whether it would spoil film or garment, rather than only be worth a look. */
@@ -54,6 +57,7 @@ enum SnagKind: string
                 self::TooThick,
                 self::ShowsThrough,
                 self::HardlySeen,
+                self::NearKeepOff,
                 self::OtherwiseNow,
             ],
             true,

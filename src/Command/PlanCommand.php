@@ -11,6 +11,7 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Uvret\Cut\File\CutterFiles;
 use Uvret\Cut\File\WearSide;
 use Uvret\Cut\Knife\KnifePlanner;
@@ -26,6 +27,7 @@ final class PlanCommand extends Command
 {
     public function __construct(
         private readonly DesignReader $reader,
+        #[Autowire(service: 'uvret.planner_without_shop')]
         private readonly Planner $planner,
         private readonly CutterFiles $formats,
         private readonly KnifePlanner $knife,

@@ -11,12 +11,14 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Filesystem\Exception\IOException;
 use Symfony\Component\Filesystem\Filesystem;
-use Uvret\App\Api\Drafting;
 use Uvret\App\Proof\Printing;
 use Uvret\App\Proof\PrintingException;
 use Uvret\Design\DesignException;
+use Uvret\Design\DesignReader;
+use Uvret\Plan\Planner;
 use Uvret\Press\PressCard;
 use Uvret\Press\PressNotes;
 use Uvret\Press\PressPlanner;
@@ -27,7 +29,9 @@ use Uvret\Press\PressReport;
 final class PressCommand extends Command
 {
     public function __construct(
-        private readonly Drafting $drafting,
+        private readonly DesignReader $reader,
+        #[Autowire(service: 'uvret.planner_without_shop')]
+        private readonly Planner $planner,
         private readonly Printing $printing,
     ) {
         parent::__construct();
@@ -58,8 +62,8 @@ final class PressCommand extends Command
             return self::FAILURE;
         }
         try {
-            $plan = $this->drafting->draft((string) \file_get_contents($file))->plan;
-            $press = (new PressPlanner())->plan($plan, []);
+            $plan = $this->planner->plan($this->reader->fromJson((string) \file_get_contents($file)));
+            $press = (new PressPlanner())->plan($plan);
             (new Filesystem())->dumpFile($out, 'json' === $ending
                 ? \json_encode(PressReport::of($press), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR)."\n"
                 : $this->printing->pdf(...(new PressCard())->pages($press, $plan, new PressNotes('', '', '', 1))));

@@ -50,12 +50,13 @@ final readonly class PressController
     #[OA\Get(path: '/api/designs/{id}/press', operationId: 'showPress', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'row', description: 'Whose piece is pressed.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'press', description: 'The id of the press that is used.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(response: 200, description: 'For one piece.', content: new OA\JsonContent(ref: '#/components/schemas/PressSheet')),
     ])]
     public function show(string $id, Request $request, JobDesigns $designs, PressDesk $desk): JsonResponse
     {
-        return new JsonResponse($desk->sheet($designs->get($id), $request->query->getString('row')));
+        return new JsonResponse($desk->sheet($designs->get($id), $request->query->getString('row'), $request->query->getString('press')));
     }
 
     #[Route('/api/designs/{id}/press', methods: 'POST')]

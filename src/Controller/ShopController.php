@@ -69,6 +69,8 @@ final readonly class ShopController
         $usage->unit = $shop->unit;
         $usage->compensates = $shop->compensates;
         $usage->layout = \json_encode($shop->layout, \JSON_THROW_ON_ERROR);
+        $usage->press = \json_encode($shop->press, \JSON_THROW_ON_ERROR);
+        $usage->rate = $shop->rate;
         $usage->weeding = \json_encode($shop->weeding, \JSON_THROW_ON_ERROR);
         $this->entities->persist($usage);
         $this->entities->flush();

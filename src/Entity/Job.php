@@ -41,6 +41,9 @@ class Job
         /** Rises with every change of the sheet; kept by Jobs. */
         #[ORM\Column(options: ['default' => 1])]
         public int $version = 1,
+        /** What the customer pays for all of it; 0 where it is not agreed. */
+        #[ORM\Column(options: ['default' => 0])]
+        public float $price = 0.0,
     ) {
         $this->items = new ArrayCollection();
         $this->designs = new ArrayCollection();

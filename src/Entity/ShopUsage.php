@@ -38,6 +38,12 @@ class ShopUsage
         /** How it lays layers out on film, as JSON: what is otherwise than usual. */
         #[ORM\Column(type: 'text', options: ['default' => '{}'])]
         public string $layout = '{}',
+        /** Its presses and how far their sections overlap, as JSON: what is otherwise than usual. */
+        #[ORM\Column(type: 'text', options: ['default' => '{}'])]
+        public string $press = '{}',
+        /** What an hour of its work costs; 0 where it is not reckoned with. */
+        #[ORM\Column(options: ['default' => 0])]
+        public float $rate = 0.0,
     ) {
     }
 }

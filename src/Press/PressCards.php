@@ -6,16 +6,18 @@ namespace Uvret\App\Press;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Uvret\App\Api\Drafting;
+use Uvret\App\Api\Shape\ShopPress;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\PersonState;
-use Uvret\App\Entity\RackFilm;
+use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Repository\CutPieces;
 use Uvret\App\Repository\FilmLayouts;
 use Uvret\App\Repository\PeopleProgress;
+use Uvret\Design\Rack;
 use Uvret\Plan\Plan;
-use Uvret\Press\FilmPress;
 use Uvret\Press\PressCard;
+use Uvret\Press\Presses;
 use Uvret\Press\PressNotes;
 use Uvret\Press\PressPlan;
 use Uvret\Press\PressPlanner;
@@ -26,6 +28,7 @@ final readonly class PressCards
 {
     public function __construct(
         private EntityManagerInterface $entities,
+        private Rack $rack,
         private Drafting $drafting,
         private PeopleSheets $people,
         private PeopleProgress $progress,
@@ -34,17 +37,15 @@ final readonly class PressCards
     ) {
     }
 
-    public function plan(Plan $plan): PressPlan
+    /** @param string $press the id of the shop's press that is used; empty for the one that suits best */
+    public function plan(Plan $plan, string $press = ''): PressPlan
     {
-        $films = [];
-        foreach ($plan->separation->layers as $layer) {
-            $entry = $this->entities->find(RackFilm::class, $layer->film->id)?->entry();
-            if ($entry instanceof \stdClass && isset($entry->press)) {
-                $films[$layer->film->id] = FilmPress::read($entry->press);
-            }
-        }
+        return (new PressPlanner($this->rack, $this->presses()))->plan($plan, $press);
+    }
 
-        return (new PressPlanner())->plan($plan, $films);
+    public function presses(): Presses
+    {
+        return ShopPress::of($this->entities->find(ShopUsage::class, ShopUsage::ID)->press ?? '{}')->presses();
     }
 
     /** @return list<string> pages as SVG documents */

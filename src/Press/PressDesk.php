@@ -53,8 +53,11 @@ final readonly class PressDesk
         return $designs;
     }
 
-    /** @param string $row whose piece is pressed; empty for the first that is not pressed yet */
-    public function sheet(JobDesign $design, string $row): PressSheet
+    /**
+     * @param string $row   whose piece is pressed; empty for the first that is not pressed yet
+     * @param string $press the id of the press; empty for the one that suits best
+     */
+    public function sheet(JobDesign $design, string $row, string $press = ''): PressSheet
     {
         $rows = $this->rows($design);
         $waiting = \array_values(\array_filter($rows, static fn (PressQueueRow $one): bool => 'pressed' !== $one->state));
@@ -63,7 +66,7 @@ final readonly class PressDesk
         $draft = $this->drafting->draft($design->document);
         $plan = null === $now ? $draft->plan : $this->plans->plan($design, $draft->document, $now->id) ?? $draft->plan;
 
-        return PressSheet::of($design, $rows, $now->id ?? '', $plan, $this->cards->plan($plan));
+        return PressSheet::of($design, $rows, $now->id ?? '', $plan, $this->cards->plan($plan, $press), $this->cards->presses());
     }
 
     /** Notes that a piece is pressed; when it was the last of its job, the job is done. */

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Uvret\Plan\Plan;
 use Uvret\Press\Platen;
 use Uvret\Press\PressCard;
+use Uvret\Press\Presses;
 use Uvret\Press\PressNotes;
 use Uvret\Press\PressPicture;
 use Uvret\Press\PressPlanner;
@@ -95,7 +96,7 @@ final class PressCardTest extends TestCase
     public function testThePictureShowsThePlatenAndTheDistancesWhereTheyAre(): void
     {
         $plan = self::plan(['lines.0.size' => ['by' => 'width', 'length' => 300_000], 'blank.placement.width' => 320_000]);
-        $press = (new PressPlanner())->plan($plan, [], new Platen('small', 200_000, 200_000));
+        $press = (new PressPlanner(presses: Presses::of(20_000, new Platen('small', 200_000, 200_000))))->plan($plan);
         self::assertGreaterThan(1, \count($press->sections));
         $svg = PressPicture::svg($press, $plan);
         \preg_match_all('/<polygon points="([^"]+)"/', $svg, $polygons);
@@ -110,9 +111,7 @@ final class PressCardTest extends TestCase
         }
         // In inches sixteenths are shown.
         $inches = self::plan(['unit' => 'in']);
-        self::assertMatchesRegularExpression('#>\d+( \d+/\d+)?<#', PressPicture::svg((new PressPlanner())->plan($inches, []), $inches));
-        self::assertFalse(PressPicture::onMarks(self::plan(['lines.0.treatments' => ['group' => '']])));
-        self::assertTrue(PressPicture::onMarks($plan));
+        self::assertMatchesRegularExpression('#>\d+( \d+/\d+)?<#', PressPicture::svg((new PressPlanner())->plan($inches), $inches));
     }
 
     /** @return list<array{float, float, float, string, string}> x, y, size, anchor and text of all texts outside pictures */
@@ -135,7 +134,7 @@ final class PressCardTest extends TestCase
     {
         $notes = new PressNotes('Crew shirts', 'Tern Point Rowers', '4 June', 3, $rows, $letter);
 
-        return (new PressCard())->pages((new PressPlanner())->plan($plan, []), $plan, $notes);
+        return (new PressCard())->pages((new PressPlanner())->plan($plan), $plan, $notes);
     }
 
     /** @param array<string, mixed> $more */

@@ -67,6 +67,6 @@ final class PressOrderTest extends TestCase
 
     private static function film(string $id, Finish $finish, ?bool $carries = null): Film
     {
-        return new Film($id, \ucfirst($id), '#22243A', $finish, 500_000, 90, true, $carries ?? $finish->carries(), true);
+        return new Film($id, \ucfirst($id), '#22243A', $finish, 500_000, 90, true, $carries ?? $finish->carries(), true, false, false);
     }
 }

@@ -301,6 +301,39 @@ final class EverySnagTest extends TestCase
             [...self::BLOCKS, 'blank.placement.brim' => ['edge' => 400_000, 'crown' => 20_000]],
             'over the brim’s edge',
         ];
+        $seam = static fn (int $down, int $distance, array $crossed = []): array => [
+            ...self::BLOCKS,
+            'blank.keepOff' => [[
+                'id' => 'seam', 'kind' => 'seam', 'name' => 'hem', 'points' => [-190_000, $down, 190_000, $down], 'closed' => false, 'distance' => $distance,
+            ]],
+            'blank.crossed' => $crossed,
+        ];
+        // The letters stand 60 to 100 mm below the area's upper edge, which is 90 mm below the bag's.
+        yield 'lettering on a seam' => [SnagKind::OnKeepOff, $seam(170_000, 0), $seam(149_000, 0), 'lies on the hem'];
+        yield 'lettering on a seam that may be crossed' => [SnagKind::OnKeepOff, $seam(170_000, 0), $seam(170_000, 0, ['seam']), 'lies on the hem'];
+        yield 'lettering near a seam' => [SnagKind::NearKeepOff, $seam(145_000, 6_000), $seam(143_000, 6_000), 'comes within 5.0 mm of the hem'];
+        $finish = static fn (string $finish, array $fabric): array => [
+            ...self::BLOCKS,
+            'films.0.finish' => $finish,
+            'blank.fabric' => $fabric + ['name' => 'Canvas', 'colour' => '#D9CDB0'],
+        ];
+        $unsuited = SnagKind::UnsuitedFilm;
+        yield 'glitter on what stretches' => [$unsuited, $finish('glitter', ['stretch' => 'some']), $finish('smooth', ['stretch' => 'some']), 'would crack'];
+        yield 'smooth on what stretches much' => [$unsuited, $finish('smooth', ['stretch' => 'much']), $finish('stretch', ['stretch' => 'much']), 'stretches'];
+        yield 'a film that is too hot' => [$unsuited, $finish('glitter', ['highest' => 149]), $finish('glitter', ['highest' => 150]), 'takes 149 °C'];
+        yield 'a coated fabric' => [
+            $unsuited,
+            $finish('smooth', ['surface' => 'coated']),
+            $finish('smooth', ['surface' => 'coated']) + ['films.0.coated' => true],
+            'is coated',
+        ];
+        yield 'a hot film on glass' => [
+            $unsuited,
+            $finish('smooth', ['surface' => 'hard']),
+            $finish('smooth', ['surface' => 'hard']) + ['films.0.applied' => 'cold'],
+            'nothing can be pressed',
+        ];
+        yield 'a cold film on cloth' => [$unsuited, $finish('smooth', []) + ['films.0.applied' => 'cold'], $finish('smooth', []), 'laid on cold'];
     }
 
     /**

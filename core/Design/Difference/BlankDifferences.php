@@ -15,8 +15,16 @@ final class BlankDifferences
         $said = [];
         if ($before->name !== $after->name || $before->size !== $after->size) {
             $said[] = "The blank is {$after->name}, {$after->size}.";
-        } elseif ([$before->id, $before->drawing, $before->width] !== [$after->id, $after->drawing, $after->width]) {
+        } elseif ([$before->id, $before->drawing, $before->width, $before->height] !== [$after->id, $after->drawing, $after->width, $after->height]) {
             $said[] = "The blank {$after->name} has other measures.";
+        }
+        if ($before->keepOff != $after->keepOff) {
+            $said[] = 'The places to keep off are others.';
+        }
+        if ($before->crossed !== $after->crossed) {
+            $names = \array_column($after->keepOff, 'name', 'id');
+            $crossed = \array_map(static fn (string $id): string => $names[$id] ?? $id, $after->crossed);
+            $said[] = [] === $crossed ? 'No place to keep off may be crossed.' : 'Lettering may cross the '.\implode(', the ', $crossed).'.';
         }
         if ($before->fabric != $after->fabric) {
             $said[] = "The fabric is {$after->fabric->name}.";

@@ -7,21 +7,23 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\JobDesign;
 use Uvret\Plan\Plan;
+use Uvret\Press\Platen;
+use Uvret\Press\Presses;
 use Uvret\Press\PressPicture;
 use Uvret\Press\PressPlan;
 use Uvret\Press\PressStep;
-use Uvret\Press\StepKind;
 
 /** All that the page at the press shows of one piece. */
 #[OA\Schema(schema: 'PressSheet', required: [
-    'design', 'name', 'job', 'title', 'rows', 'row', 'steps', 'seconds', 'picture', 'platen', 'measure', 'problem', 'notes',
+    'design', 'name', 'job', 'title', 'rows', 'row', 'steps', 'seconds', 'picture', 'platen', 'press', 'presses', 'measure', 'problem', 'notes',
 ])]
 final readonly class PressSheet
 {
     /**
-     * @param list<PressQueueRow> $rows
-     * @param list<PressStepCard> $steps
-     * @param list<string>        $notes
+     * @param list<PressQueueRow>                   $rows
+     * @param list<PressStepCard>                   $steps
+     * @param list<array{id: string, name: string}> $presses
+     * @param list<string>                          $notes
      */
     private function __construct(
         #[OA\Property]
@@ -44,6 +46,14 @@ final readonly class PressSheet
         public string $picture,
         #[OA\Property]
         public string $platen,
+        #[OA\Property(description: 'The id of the press that is used.')]
+        public string $press,
+        #[OA\Property(description: 'The shop’s presses; none where nothing is heated.', items: new OA\Items(
+            required: ['id', 'name'],
+            properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
+            type: 'object',
+        ))]
+        public array $presses,
         #[OA\Property(description: 'From where is measured; empty where there is no edge.')]
         public string $measure,
         #[OA\Property(nullable: true)]
@@ -54,11 +64,12 @@ final readonly class PressSheet
     }
 
     /** @param list<PressQueueRow> $rows */
-    public static function of(JobDesign $design, array $rows, string $row, Plan $plan, PressPlan $press): self
+    public static function of(JobDesign $design, array $rows, string $row, Plan $plan, PressPlan $press, Presses $presses): self
     {
         $blank = \mb_strtolower(\explode(',', $plan->design->blank->name)[0]);
         $count = \count($press->sections);
         $platen = $press->platen;
+        $size = \sprintf('%d × %d', $platen->width / 1_000, $platen->height / 1_000);
 
         return new self(
             design: $design->id,
@@ -69,15 +80,22 @@ final readonly class PressSheet
             row: $row,
             steps: \array_map(static fn (PressStep $step): PressStepCard => new PressStepCard(
                 $step->title($blank),
-                $step->hint(PressPicture::onMarks($plan)),
+                $step->hint($plan->separation->marks->kind),
                 $step->temperature,
                 $step->seconds,
-                $step->pressure->value,
-                StepKind::Warm === $step->kind ? 1 : $count,
+                $step->later,
+                $step->pressure?->value,
+                $press->times($step),
             ), $press->steps),
             seconds: $press->seconds(),
             picture: PressPicture::svg($press, $plan),
-            platen: \sprintf('platen %d × %d, %s', $platen->width / 1_000, $platen->height / 1_000, 1 === $count ? 'one pressing' : "$count sections"),
+            platen: match ($count) {
+                0 => 'laid on cold',
+                1 => "{$platen->name}, {$size}, one pressing",
+                default => "{$platen->name}, {$size}, $count sections",
+            },
+            press: $platen->id,
+            presses: \array_map(static fn (Platen $one): array => ['id' => $one->id, 'name' => $one->name], 0 === $count ? [] : $presses->platens),
             measure: [] === $press->distances ? '' : "from the {$press->distances[0]->edge}, in {$plan->design->unit->symbol()}",
             problem: $press->problem,
             notes: $press->notes,

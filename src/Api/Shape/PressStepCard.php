@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** One closing of the press. */
-#[OA\Schema(schema: 'PressStepCard', required: ['title', 'hint', 'temperature', 'seconds', 'pressure', 'sections'])]
+#[OA\Schema(schema: 'PressStepCard', required: ['title', 'hint', 'temperature', 'seconds', 'later', 'pressure', 'sections'])]
 final readonly class PressStepCard
 {
     public function __construct(
@@ -15,12 +15,14 @@ final readonly class PressStepCard
         public string $title,
         #[OA\Property]
         public string $hint,
-        #[OA\Property(description: 'In °C.')]
-        public int $temperature,
-        #[OA\Property]
+        #[OA\Property(description: 'In °C; null where nothing is heated.', nullable: true)]
+        public ?int $temperature,
+        #[OA\Property(description: '0 where it is done by hand.')]
         public int $seconds,
-        #[OA\Property(enum: ['light', 'medium', 'firm'])]
-        public string $pressure,
+        #[OA\Property(description: 'Seconds in every section after the first.')]
+        public int $later,
+        #[OA\Property(enum: ['light', 'medium', 'firm'], nullable: true)]
+        public ?string $pressure,
         #[OA\Property(description: 'How many sections it is pressed in.')]
         public int $sections,
     ) {

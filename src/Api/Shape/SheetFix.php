@@ -7,8 +7,8 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Snags\Fix;
 
-/** A change of the snag’s card that mends it. */
-#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above', 'settles'])]
+/** A change of the snag’s card, or of the blank, that mends it. */
+#[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above', 'crosses', 'settles'])]
 final readonly class SheetFix
 {
     public function __construct(
@@ -30,6 +30,8 @@ final readonly class SheetFix
         public ?string $into,
         #[OA\Property(description: 'The card that it is brought forward of; null where it stays at its depth.', nullable: true)]
         public ?string $above,
+        #[OA\Property(description: 'The place to keep off that lettering may run across; null where none is allowed.', nullable: true)]
+        public ?string $crosses,
         #[OA\Property(description: 'Whether how films used to cover one another is settled by it.')]
         public bool $settles,
     ) {
@@ -45,6 +47,7 @@ final readonly class SheetFix
             islands: $fix->islands,
             into: $fix->into,
             above: $fix->above,
+            crosses: $fix->crosses,
             settles: $fix->settles,
         );
     }

@@ -9,7 +9,7 @@ use Uvret\App\Entity\ShopUsage;
 use Uvret\Geometry\Unit;
 
 /** The shop itself. */
-#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding', 'compensates', 'layout'])]
+#[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding', 'compensates', 'layout', 'press', 'rate'])]
 final readonly class Shop
 {
     private function __construct(
@@ -25,12 +25,25 @@ final readonly class Shop
         public bool $compensates,
         #[OA\Property(ref: '#/components/schemas/ShopLayout')]
         public ShopLayout $layout,
+        #[OA\Property(ref: '#/components/schemas/ShopPress')]
+        public ShopPress $press,
+        #[OA\Property(description: 'What an hour of its work costs; 0 where it is not reckoned with.', maximum: 10000, minimum: 0)]
+        public float $rate,
     ) {
     }
 
     public static function of(ShopUsage $usage): self
     {
-        return new self($usage->version, $usage->name, $usage->unit, ShopWeeding::of($usage->weeding), $usage->compensates, ShopLayout::of($usage->layout));
+        return new self(
+            version: $usage->version,
+            name: $usage->name,
+            unit: $usage->unit,
+            weeding: ShopWeeding::of($usage->weeding),
+            compensates: $usage->compensates,
+            layout: ShopLayout::of($usage->layout),
+            press: ShopPress::of($usage->press),
+            rate: $usage->rate,
+        );
     }
 
     /** @throws BadRequest with the field that is wrong */
@@ -46,6 +59,8 @@ final readonly class Shop
             ShopWeeding::from($fields->part('weeding')),
             $fields->is('compensates'),
             ShopLayout::from($fields->part('layout')),
+            ShopPress::from($fields->part('press')),
+            $fields->decimal('rate', 'Type what an hour costs, or 0.', 0, 10_000),
         );
     }
 }

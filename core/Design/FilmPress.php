@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Uvret\Press;
-
-use Uvret\Design\Finish;
+namespace Uvret\Design;
 
 /** How a film is pressed. */
 final readonly class FilmPress
 {
+    /** A film still holds this much below its temperature, when it is pressed longer; and it stands as much more, in °C. */
+    public const GIVE = 10;
+
     /** @param int $temperature in °C */
     public function __construct(
         public int $temperature = 150,
@@ -16,6 +17,18 @@ final readonly class FilmPress
         public Pressure $pressure = Pressure::Medium,
         public Peel $peel = Peel::Warm,
     ) {
+    }
+
+    /** The lowest temperature at which it holds, in °C. */
+    public function least(): int
+    {
+        return $this->temperature - self::GIVE;
+    }
+
+    /** The highest that it stands once it is on, in °C. */
+    public function most(): int
+    {
+        return $this->temperature + self::GIVE;
     }
 
     /** As films of a finish are usually pressed. */

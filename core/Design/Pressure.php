@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Uvret\Press;
+namespace Uvret\Design;
 
 /** How hard the press is closed. */
 enum Pressure: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Uvret\Press;
+namespace Uvret\Design;
 
 /** When the carrier is peeled off. */
 enum Peel: string

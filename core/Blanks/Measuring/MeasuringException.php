@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Blanks\Measuring;
+
+/** Measures that no blank has. */
+final class MeasuringException extends \RuntimeException
+{
+    private function __construct(
+        public readonly string $measure,
+        string $message,
+    ) {
+        parent::__construct($message);
+    }
+
+    public static function missing(Measure $measure): self
+    {
+        return new self($measure->name, "{$measure->title} is missing: measure it, and type what the tape says.");
+    }
+
+    public static function unlikely(Measure $measure, int $length, int $least, int $most): self
+    {
+        $mm = static fn (int $micrometres): string => \round($micrometres / 1_000).' mm';
+
+        return new self($measure->name, "{$measure->title} can hardly be {$mm($length)}: such blanks have {$mm($least)} to {$mm($most)}. Measure again.");
+    }
+
+    public static function tooSmall(Measure $measure): self
+    {
+        return new self($measure->name, 'With these measures no room is left for lettering. Measure again: one of them does not belong to the others.');
+    }
+
+    public static function sameSize(): self
+    {
+        return new self('size', 'Sizes in between need two sizes that were measured. Choose another one.');
+    }
+}

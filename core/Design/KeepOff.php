@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+use Uvret\Design\Reading\Downward;
+use Uvret\Geometry\Region;
+
+/** A place on a blank that lettering stays away from: a seam, a zip, a pocket. Lengths are in µm. */
+final readonly class KeepOff
+{
+    /** Half as wide as a line or a point is taken to be. */
+    private const HALF = 5;
+
+    /**
+     * @param list<int> $points   x and y in turn from the blank's measuring point, y up: one point, a line, or the corners of a shape
+     * @param bool      $closed   whether they are the corners of a shape
+     * @param int       $distance how far lettering stays away
+     */
+    public function __construct(
+        public string $id,
+        public KeepOffKind $kind,
+        public string $name,
+        #[Downward]
+        public array $points,
+        public bool $closed,
+        public int $distance,
+    ) {
+    }
+
+    /** What it takes up itself, without its distance, moved by dx and dy; a line has a width of 10 µm. */
+    public function region(int $dx = 0, int $dy = 0): Region
+    {
+        $points = [];
+        foreach (\array_chunk($this->points, 2) as $point) {
+            $points[] = [$point[0] + $dx, ($point[1] ?? 0) + $dy];
+        }
+        if ($this->closed && \count($points) > 2) {
+            return Region::fromRings([\array_merge(...$points)]);
+        }
+        $rings = [];
+        foreach ($points as $at => [$x, $y]) {
+            $rings[] = [
+                $x - self::HALF, $y - self::HALF,
+                $x + self::HALF, $y - self::HALF,
+                $x + self::HALF, $y + self::HALF,
+                $x - self::HALF, $y + self::HALF,
+            ];
+            if (isset($points[$at + 1])) {
+                $rings[] = self::strip($x, $y, ...$points[$at + 1]);
+            }
+        }
+
+        return Region::fromRings($rings);
+    }
+
+    /** @return list<int> a strip round a piece of the line, anticlockwise */
+    private static function strip(int $ax, int $ay, int $bx, int $by): array
+    {
+        $length = \max(1.0, \hypot($bx - $ax, $by - $ay));
+        $across = (int) \round(self::HALF * ($ay - $by) / $length);
+        $up = (int) \round(self::HALF * ($bx - $ax) / $length);
+
+        return [$ax - $across, $ay - $up, $bx - $across, $by - $up, $bx + $across, $by + $up, $ax + $across, $ay + $up];
+    }
+}

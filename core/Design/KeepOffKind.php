@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Design;
+
+/** What lettering stays away from. */
+enum KeepOffKind: string
+{
+    case Seam = 'seam';
+    case Zip = 'zip';
+    case Pocket = 'pocket';
+    case Button = 'button';
+    case Eyelet = 'eyelet';
+    case Drawstring = 'drawstring';
+    case Rib = 'rib';
+    case Other = 'other';
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Press\Steps;
+
+use Uvret\Design\Fabric;
+use Uvret\Press\PressException;
+use Uvret\Press\PressStep;
+
+/** Films on glass or board: laid on cold with transfer tape, the lowest first. */
+final readonly class Cold
+{
+    /**
+     * @param non-empty-list<Lay> $lays in press order
+     *
+     * @return non-empty-list<PressStep>
+     *
+     * @throws PressException where a film needs heat
+     */
+    public static function steps(array $lays, Fabric $fabric): array
+    {
+        $steps = [PressStep::clean()];
+        $on = null;
+        foreach ($lays as $lay) {
+            if (!$lay->film->cold) {
+                throw PressException::notCold($lay->film, $fabric->name);
+            }
+            $steps[] = PressStep::tape($lay->film);
+            $steps[] = PressStep::apply($lay->film, $on);
+            $on = $lay->film;
+        }
+
+        return $steps;
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Snags;
+
+use Uvret\Compose\Composition;
+use Uvret\Compose\Part;
+use Uvret\Design\Design;
+use Uvret\Design\KeepOff;
+use Uvret\Geometry\Region;
+
+/** Ink that lies across a seam, a zip or a pocket, or comes nearer to it than film holds. */
+final class KeepOffSnags
+{
+    /** @return list<Snag> */
+    public static function of(Design $design, Composition $composition): array
+    {
+        $snags = [];
+        $blank = $design->blank;
+        foreach ($blank->keepOff as $place) {
+            if (\in_array($place->id, $blank->crossed, true)) {
+                continue;
+            }
+            $region = $place->region(-$blank->placement->across, $blank->placement->down);
+            foreach (self::cards($composition) as $card => $parts) {
+                $snag = self::between($design, $card, $parts, $place, $region);
+                if (null !== $snag) {
+                    $snags[] = $snag;
+                }
+            }
+        }
+
+        return $snags;
+    }
+
+    /** @return array<string, non-empty-list<Part>> what is seen of each card */
+    private static function cards(Composition $composition): array
+    {
+        $cards = [];
+        foreach ($composition->parts as $part) {
+            if (!$part->hidden && !$part->guide && null === $part->failure && null !== $part->ink) {
+                $cards[$part->card][] = $part;
+            }
+        }
+
+        return $cards;
+    }
+
+    /** @param non-empty-list<Part> $parts */
+    private static function between(Design $design, string $card, array $parts, KeepOff $place, Region $region): ?Snag
+    {
+        $box = $region->bounds()?->grown($place->distance);
+        $near = \array_values(\array_filter($parts, static fn (Part $part): bool => null !== $box && null !== $part->ink && $part->ink->overlaps($box)));
+        if ([] === $near) {
+            return null;
+        }
+        $ink = Region::empty()->union(...\array_map(static fn (Part $part): Region => $part->region, $near));
+        $reached = $ink->intersect($place->distance > 0 ? $region->offset($place->distance) : $region);
+        $spot = self::largest($reached)?->bounds();
+        if (null === $spot) {
+            return null;
+        }
+        $distance = (int) \round($ink->distanceTo($region));
+        $name = $design->cardName($card);
+        $crosses = 0 === $distance;
+
+        return new Snag(
+            kind: $crosses ? SnagKind::OnKeepOff : SnagKind::NearKeepOff,
+            message: $crosses
+                ? "$name lies on the {$place->name}: film does not hold there."
+                : "$name comes within {$design->measure($distance)} of the {$place->name}; {$design->measure($place->distance)} is usual.",
+            cure: $crosses ? 'Move it off, make it smaller, or let it cross here.' : 'Move it away, make it smaller, or let it be as near.',
+            card: $card,
+            film: $near[0]->film,
+            x: \intdiv($spot->left + $spot->right, 2),
+            y: \intdiv($spot->bottom + $spot->top, 2),
+            fixes: [new Fix(say: "Let lettering cross the {$place->name}", crosses: $place->id)],
+        );
+    }
+
+    private static function largest(Region $region): ?Region
+    {
+        $pieces = $region->pieces();
+        \usort($pieces, static fn (Region $a, Region $b): int => $b->area() <=> $a->area());
+
+        return $pieces[0] ?? null;
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\Tests\Blanks;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Uvret\Blanks\Drawing;
+use Uvret\Blanks\Measuring\Between;
+use Uvret\Blanks\Measuring\Measure;
+use Uvret\Blanks\Measuring\MeasuredSize;
+use Uvret\Blanks\Measuring\MeasuringException;
+use Uvret\Blanks\Measuring\Outline;
+use Uvret\Design\Blank;
+use Uvret\Design\Reading\ValueReader;
+use Uvret\Design\ShopBlankReader;
+use Uvret\Geometry\Box;
+use Uvret\Tests\Support\Designs;
+
+final class MeasuringTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function drawings(): iterable
+    {
+        foreach ((array) \glob(\dirname(__DIR__, 2).'/core/Blanks/drawings/*.svg') as $file) {
+            $name = \basename((string) $file, '.svg');
+            yield $name => [$name];
+        }
+    }
+
+    #[DataProvider('drawings')]
+    public function testWithItsUsualMeasuresABlankHasRoomForLetteringClearOfEverything(string $drawing): void
+    {
+        $size = MeasuredSize::of($drawing, 'M', self::usual($drawing));
+        (new ShopBlankReader())->check(\json_decode(\json_encode([
+            'id' => 'new', 'name' => 'New', 'drawing' => $drawing, 'fabrics' => [['name' => 'Ash', 'colour' => '#B9B7B2']], 'sizes' => [$size],
+        ], \JSON_THROW_ON_ERROR)));
+        foreach (self::blanks($drawing, $size) as $blank) {
+            $placement = $blank->placement;
+            $extent = Drawing::named($drawing)->extent($blank);
+            $area = new Box(-\intdiv($placement->width, 2), -$placement->height, \intdiv($placement->width, 2), 0);
+            self::assertTrue($extent->holds($area), "{$placement->name} lies on the blank");
+            if (null !== $placement->brim) {
+                self::assertLessThan($placement->brim->edge, $placement->brim->crown);
+                continue;
+            }
+            foreach ($blank->keepOff as $place) {
+                $distance = $area->toRegion()->distanceTo($place->region(-$placement->across, $placement->down));
+                self::assertGreaterThanOrEqual($place->distance, $distance, "{$placement->name} is clear of the {$place->name}");
+            }
+        }
+    }
+
+    #[DataProvider('drawings')]
+    public function testMeasuresAreAskedInOrderAndDrawnWhereTheyAre(string $drawing): void
+    {
+        $measures = Drawing::named($drawing)->measures();
+        self::assertGreaterThanOrEqual(2, \count($measures));
+        $size = MeasuredSize::of($drawing, 'M', self::usual($drawing));
+        self::assertSame($measures[0]->usual, $size['width'], 'the first one is across');
+        self::assertSame(\array_column($measures, 'name'), \array_keys((array) $size['measures']));
+        foreach ($measures as $measure) {
+            self::assertMatchesRegularExpression('/^[A-Z].*\.$/', $measure->hint);
+            self::assertStringStartsWith('M', $measure->path);
+        }
+        // As measured, the drawing is as high as it is drawn: no picture is stretched by usual measures.
+        if (0 !== $size['height'] && 'cap' !== $drawing) {
+            [$wide, $high] = self::extents($drawing, $size);
+            self::assertEqualsWithDelta(1.0, $wide / $high, 0.02);
+        }
+    }
+
+    public function testATallerBlankIsDrawnTallerWithItsEdgesAndPlaces(): void
+    {
+        $usual = self::usual('tee-front');
+        $tall = MeasuredSize::of('tee-front', 'T', ['length' => 2 * $usual['length']] + $usual);
+        [$wide, $high] = self::extents('tee-front', $tall);
+        self::assertEqualsWithDelta(0.5, $wide / $high, 0.001);
+        $places = \array_column(\is_array($tall['keepOff']) ? $tall['keepOff'] : [], null, 'name');
+        $hem = $places['hem'];
+        self::assertIsArray($hem);
+        self::assertIsArray($hem['points']);
+        self::assertSame([-262_000, 1_220_000], \array_slice($hem['points'], 0, 2));
+        $collar = Drawing::named('tee-front')->edges(self::blanks('tee-front', $tall)[0])[0];
+        self::assertSame(70_000, $collar->at(0), 'the area begins as far below the collar as it says');
+        self::assertSame(70_000 + 2 * 86_000, $collar->at(-92_000));
+    }
+
+    public function testPocketsAndHandlesLieWhereTheyWereMeasured(): void
+    {
+        $top = static function (string $drawing, string $place, array $more): int {
+            $size = MeasuredSize::of($drawing, 'M', $more + self::usual($drawing));
+            $found = \array_column(\is_array($size['keepOff']) ? $size['keepOff'] : [], 'points', 'name')[$place];
+            self::assertIsArray($found);
+
+            return \min(\array_map(static fn (mixed $point): int => \is_array($point) && \is_int($point[1]) ? $point[1] : 0, \array_chunk($found, 2)));
+        };
+        self::assertSame(392_000, $top('hoodie-front', 'pocket', []));
+        self::assertSame(430_000, $top('hoodie-front', 'pocket', ['pocket' => 430_000]));
+        self::assertSame(430_000, $top('hoodie-front', 'pocket', ['pocket' => 430_000, 'length' => 720_000]));
+        self::assertSame(50_000, $top('tote', 'hem', ['handles' => 50_000]));
+        self::assertSame(0, $top('tote', 'left handle', ['handles' => 50_000]));
+    }
+
+    /** @return iterable<string, array{array<string, int>, string, string}> measures that differ, which is complained of, how */
+    public static function wrong(): iterable
+    {
+        yield 'one is missing' => [['body' => -1], 'body', 'Body is missing'];
+        yield 'far too small' => [['chest' => 52_000], 'chest', 'Chest can hardly be 52 mm: such blanks have 130 mm to 2080 mm'];
+        yield 'far too large' => [['length' => 5_000_000], 'length', 'Collar to hem can hardly be 5000 mm'];
+    }
+
+    /** @param array<string, int> $other */
+    #[DataProvider('wrong')]
+    public function testWhatCanNotBeIsSaidByTheMeasure(array $other, string $measure, string $said): void
+    {
+        $measures = \array_filter($other + self::usual('tee-front'), static fn (int $length): bool => $length > 0);
+        try {
+            MeasuredSize::of('tee-front', 'M', $measures);
+            self::fail('It was taken.');
+        } catch (MeasuringException $e) {
+            self::assertSame($measure, $e->measure);
+            self::assertStringContainsString($said, $e->getMessage());
+        }
+    }
+
+    public function testAHatsCrownIsNarrowerThanItsBrim(): void
+    {
+        $size = MeasuredSize::of('hat-brim', 'L', ['brim' => 380_000, 'crown' => 216_000]);
+        [$placement] = \is_array($size['placements']) ? $size['placements'] : [];
+        self::assertIsArray($placement);
+        self::assertSame(['edge' => 190_000, 'crown' => 108_000], $placement['brim']);
+        self::assertSame([['edge' => 'brim', 'distance' => 40_000]], $placement['from']);
+        $this->expectExceptionMessage('no room is left');
+        MeasuredSize::of('hat-brim', 'L', ['brim' => 200_000, 'crown' => 190_000]);
+    }
+
+    public function testSizesBetweenTwoGoUpEvenly(): void
+    {
+        $size = static fn (string $name, float $by): \stdClass => self::object(MeasuredSize::of('tee-front', $name, \array_map(
+            static fn (int $length): int => (int) \round($length * $by / 1_000) * 1_000,
+            self::usual('tee-front'),
+        )));
+        [$small, $large] = [$size('S', 0.9), $size('XL', 1.2)];
+        // An area that only one size has stays as it is there.
+        $small->placements[] = self::object(['id' => 'own', 'name' => 'Own'] + (array) \json_decode((string) \json_encode($small->placements[0]), true));
+        $between = Between::sizes($small, $large, ['M', 'L']);
+        self::assertSame(['M', 'L'], \array_column($between, 'size'));
+        self::assertSame([520_000, 572_000], \array_column($between, 'width'));
+        self::assertEqualsWithDelta($small->height + ($large->height - $small->height) / 3, $between[0]->height, 500);
+        self::assertSame(0, $between[0]->height % 1_000);
+        foreach ([0, 1] as $area) {
+            foreach (['width', 'height', 'across', 'down'] as $field) {
+                $ends = [$small->placements[$area]->{$field}, $large->placements[$area]->{$field}];
+                self::assertEqualsWithDelta($ends[0] + ($ends[1] - $ends[0]) * 2 / 3, $between[1]->placements[$area]->{$field}, 500, $field);
+            }
+        }
+        self::assertSame($small->placements[2]->width, $between[0]->placements[2]->width);
+        self::assertSame('Own', $between[0]->placements[2]->name);
+        self::assertSame([], (array) $between[0]->measures, 'it was worked out, not measured');
+        self::assertCount(\count($small->keepOff), $between[0]->keepOff);
+        (new ShopBlankReader())->check(\json_decode(\json_encode([
+            'id' => 'new', 'name' => 'New', 'drawing' => 'tee-front', 'fabrics' => [['name' => 'Ash', 'colour' => '#B9B7B2']],
+            'sizes' => [$small, ...$between, $large],
+        ], \JSON_THROW_ON_ERROR)));
+    }
+
+    public function testLinesAreMeasuredAlongTheirCurves(): void
+    {
+        self::assertSame([0, 0, 30_000, 40_000], Outline::flat([0.0, 0.0, 10.0, 13.333, 20.0, 26.667, 30.0, 40.0], 12));
+        self::assertSame(50.0, \round(Outline::length([[0.0, 0.0, 10.0, 13.333, 20.0, 26.667, 30.0, 40.0]]), 3));
+        // A quarter of a circle of 100 mm by its usual cubic.
+        $quarter = [100.0, 0.0, 100.0, 55.2285, 55.2285, 100.0, 0.0, 100.0];
+        self::assertEqualsWithDelta(\M_PI * 50, Outline::length([$quarter]), 0.05);
+        self::assertCount(2 * 13, Outline::flat($quarter, 12));
+    }
+
+    public function testOnlyTheHoodieHasCordsAndTheyCanBeLaidAside(): void
+    {
+        $hoodie = Drawing::named('hoodie-front');
+        self::assertTrue($hoodie->hasCords());
+        self::assertFalse(Drawing::named('tote')->hasCords());
+        [$hanging, $aside] = [$hoodie->svg('#2B3350'), $hoodie->svg('#2B3350', true)];
+        self::assertNotSame($hanging, $aside);
+        self::assertStringContainsString('-34 90 -40 138', $hanging);
+        self::assertStringNotContainsString('-34 90 -40 138', $aside);
+    }
+
+    /** @return array<string, int> */
+    private static function usual(string $drawing): array
+    {
+        return \array_column(\array_map(
+            static fn (Measure $measure): array => [$measure->name, $measure->usual],
+            Drawing::named($drawing)->measures(),
+        ), 1, 0);
+    }
+
+    /**
+     * @param array<string, mixed> $size
+     *
+     * @return list<Blank> one for each area
+     */
+    private static function blanks(string $drawing, array $size): array
+    {
+        $blanks = [];
+        foreach (\is_array($size['placements']) ? $size['placements'] : [] as $placement) {
+            $document = Designs::document([
+                'blank.drawing' => $drawing,
+                'blank.width' => $size['width'],
+                'blank.height' => $size['height'],
+                'blank.keepOff' => $size['keepOff'],
+                'blank.placement' => $placement,
+            ]);
+            \assert($document->blank instanceof \stdClass);
+            $blanks[] = ValueReader::read(Blank::class, $document->blank);
+        }
+
+        return $blanks;
+    }
+
+    /**
+     * @param array<string, mixed> $size
+     *
+     * @return array{float, float} how much larger than in the drawing it is drawn, across and down
+     */
+    private static function extents(string $drawing, array $size): array
+    {
+        $extent = Drawing::named($drawing)->extent(self::blanks($drawing, $size)[0]);
+        \preg_match('/viewBox="\S+ \S+ (\S+) (\S+)"/', Drawing::named($drawing)->svg('#2B3350'), $box);
+
+        return [$extent->width() / (float) $box[1] / 1_000, $extent->height() / (float) $box[2] / 1_000];
+    }
+
+    /** @param array<mixed> $data */
+    private static function object(array $data): \stdClass
+    {
+        $object = \json_decode(\json_encode($data, \JSON_THROW_ON_ERROR));
+        \assert($object instanceof \stdClass);
+
+        return $object;
+    }
+}
