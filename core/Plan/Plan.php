@@ -35,14 +35,36 @@ final readonly class Plan
     }
 
     /**
-     * What is left of the area beyond the ink in the tighter direction, in µm; below 0 when the ink
-     * does not fit into it; null without ink.
+     * What is left of the area beyond the ink in the tighter direction, on a brim between its edge and the crown, in µm; below 0 when
+     * the ink does not fit into it; null without ink.
      */
     public function spare(): ?int
     {
         $ink = $this->composition->ink();
         $area = $this->composition->area;
+        $placement = $this->design->blank->placement;
+        if (null !== $ink && null !== $placement->brim) {
+            [$nearest, $farthest] = $this->radii(-$placement->across, $placement->down);
+
+            return (int) \floor($placement->brim->edge - $placement->brim->crown - ($farthest - $nearest));
+        }
 
         return null === $ink ? null : \min($area->width() - $ink->width(), $area->height() - $ink->height());
+    }
+
+    /** @return array{float, float} how near to and how far from a point corners of the ink lie, in µm */
+    private function radii(int $x, int $y): array
+    {
+        [$nearest, $farthest] = [\INF, 0.0];
+        foreach ($this->composition->worn() as $part) {
+            foreach ($part->region->rings() as $ring) {
+                for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
+                    $radius = \hypot($ring[$i] - $x, $ring[$i + 1] - $y);
+                    [$nearest, $farthest] = [\min($nearest, $radius), \max($farthest, $radius)];
+                }
+            }
+        }
+
+        return [\min($nearest, $farthest), $farthest];
     }
 }

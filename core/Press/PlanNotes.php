@@ -22,10 +22,9 @@ final class PlanNotes
      */
     public static function of(Plan $plan, array $lays, array $steps, int $sections): array
     {
-        return [
-            ...self::blank($plan),
-            ...(null === ($steps[0]->temperature ?? null) ? ['Nothing is heated: the films hold by their own glue.'] : self::heat($plan, $lays, $steps, $sections)),
-        ];
+        $isCold = null === ($steps[0]->temperature ?? null);
+
+        return [...self::blank($plan), ...($isCold ? ['Nothing is heated: the films hold by their own glue.'] : self::heat($plan, $lays, $steps, $sections))];
     }
 
     /** @return list<string> */

@@ -54,6 +54,12 @@ final class Page
         );
     }
 
+    /** A black line that is cut or measured at. */
+    public function mark(float $x, float $y, float $toX, float $toY): void
+    {
+        $this->content .= \sprintf('<path d="M%s %sL%s %s" stroke="#000000" stroke-width="0.2"/>'."\n", $x, $y, $toX, $toY);
+    }
+
     /** A picture with a coordinate system of its own: left, top, width and height of what it shows. */
     public function picture(float $x, float $y, float $width, float $height, string $viewBox, string $content): void
     {
@@ -71,7 +77,9 @@ final class Page
     public function svg(string $title): string
     {
         return \sprintf(
-            '<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%1$dmm" height="%2$dmm" viewBox="0 0 %1$d %2$d" font-family="Archivo"><title>%3$s</title>'."\n".'%4$s</svg>'."\n",
+            '<?xml version="1.0" encoding="UTF-8"?>'."\n"
+            .'<svg xmlns="http://www.w3.org/2000/svg" width="%1$dmm" height="%2$dmm" viewBox="0 0 %1$d %2$d" font-family="Archivo">'
+            .'<title>%3$s</title>'."\n".'%4$s</svg>'."\n",
             $this->width,
             $this->height,
             self::escaped($title),

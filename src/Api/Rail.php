@@ -104,6 +104,7 @@ final readonly class Rail
             due: $job->due,
             state: $job->state->value,
             archived: null !== $job->archivedAt,
+            price: $job->price,
             people: PeopleCount::of($this->progress->counts([$job->id])[$job->id] ?? null),
             items: \array_values($job->items->map(static fn (Item $item): JobItem => JobItem::of($item))->toArray()),
             designs: \array_map(fn (JobDesign $design): JobSheetDesign => new JobSheetDesign(

@@ -109,7 +109,7 @@ final readonly class BlankController
             throw BadRequest::field('colour', 'Give a colour like 2F5D62.');
         }
         try {
-            $svg = Drawing::named($drawing)->svg("#$colour");
+            $svg = Drawing::named($drawing)->svg("#$colour", 'aside' === $request->query->getString('cords'));
         } catch (BlankException $e) {
             throw new NotFoundHttpException($e->getMessage(), $e);
         }

@@ -17,6 +17,7 @@ use Uvret\App\Api\Shape\NewJob;
 use Uvret\App\Entity\Item;
 use Uvret\App\Jobs\JobList;
 use Uvret\App\Jobs\JobOpening;
+use Uvret\App\Jobs\JobSums;
 use Uvret\App\Repository\Jobs;
 
 /** The rail, and each job's sheet. */
@@ -85,6 +86,17 @@ final readonly class JobController
         return new JsonResponse($this->rail->sheet($this->jobs->get($id)));
     }
 
+    #[Route('/api/jobs/{id}/sum', methods: 'GET')]
+    #[OA\Get(path: '/api/jobs/{id}/sum', operationId: 'sumJob', parameters: [
+        new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
+    ], responses: [
+        new OA\Response(response: 200, description: 'Film, time and cost of it.', content: new OA\JsonContent(ref: '#/components/schemas/JobSum')),
+    ])]
+    public function sum(string $id, JobSums $sums): JsonResponse
+    {
+        return new JsonResponse($sums->of($this->jobs->get($id)));
+    }
+
     #[Route('/api/jobs/{id}', methods: 'PUT')]
     #[OA\Put(path: '/api/jobs/{id}', operationId: 'changeJob', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
@@ -109,6 +121,7 @@ final readonly class JobController
         $job->customer = $change->customer;
         $job->due = $change->due;
         $job->state = $change->state;
+        $job->price = $change->price;
         $job->items->clear();
         foreach ($change->items as $position => $item) {
             $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));

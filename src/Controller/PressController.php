@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\Fields;
@@ -29,6 +30,23 @@ final readonly class PressController
         return new Response($file, 200, [
             'Content-Type' => 'pdf' === $format ? 'application/pdf' : 'image/png',
             'Content-Disposition' => "inline; filename=\"$id-press-card.$format\"",
+            'Cache-Control' => 'no-store',
+        ]);
+    }
+
+    /** Sheets at true size to lay on the blank, A4 or, with paper=letter, US letter; with row=ID somebody's. */
+    #[Route('/api/designs/{id}/template.pdf', methods: 'GET')]
+    public function template(string $id, Request $request, JobDesigns $designs, PressDesk $desk, Printing $printing): Response
+    {
+        $letter = 'letter' === $request->query->getString('paper');
+        $pages = $desk->templates($designs->get($id), $request->query->getString('row'), $letter);
+        if ([] === $pages) {
+            throw new NotFoundHttpException('There is no lettering on the design yet: type some first.');
+        }
+
+        return new Response($printing->pdf(...$pages), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"$id-template.pdf\"",
             'Cache-Control' => 'no-store',
         ]);
     }

@@ -63,7 +63,9 @@ final readonly class DemoShop
             return false;
         }
         $usage = new ShopUsage();
-        $usage->name = self::text($this->one('shop'), 'name');
+        $shop = $this->one('shop');
+        $usage->name = self::text($shop, 'name');
+        $usage->rate = self::number($shop, 'rate');
         $this->entities->persist($usage);
         foreach ($this->read('films') as $position => $film) {
             $this->rack->check($film);
@@ -93,6 +95,7 @@ final readonly class DemoShop
         /** @var object{id: string, title: string, customer: string, dueInDays: int, state: string, items: list<object{blank: string, size: string, quantity: int}>, designs: list<string>, names?: object{columns: list<string>, rows: list<object>}} $entry */
         $due = (new \DateTimeImmutable(\sprintf('today %+d days', $entry->dueInDays)))->format('Y-m-d');
         $job = new Job($entry->id, $entry->title, $entry->customer, $due, JobState::from($entry->state));
+        $job->price = self::number($entry, 'price');
         $this->entities->persist($job);
         foreach ($entry->items as $position => $item) {
             $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));
@@ -137,6 +140,14 @@ final readonly class DemoShop
         $value = \get_object_vars($entry)[$field] ?? null;
 
         return \is_string($value) ? $value : throw new \LogicException("A demo entry has no $field.");
+    }
+
+    /** 0 where there is none. */
+    private static function number(object $entry, string $field): float
+    {
+        $value = \get_object_vars($entry)[$field] ?? 0;
+
+        return \is_int($value) || \is_float($value) ? (float) $value : 0.0;
     }
 
     private static function json(mixed $value): string

@@ -16,6 +16,7 @@ use Uvret\App\Entity\PersonState;
 use Uvret\App\Names\PeopleSheets;
 use Uvret\App\Names\PersonPlans;
 use Uvret\App\Repository\PeopleProgress;
+use Uvret\Press\Templates;
 use Uvret\Roster\Person;
 
 /** What is pressed now: the designs, who or what comes one after another, and what is noted when it is done. */
@@ -67,6 +68,21 @@ final readonly class PressDesk
         $plan = null === $now ? $draft->plan : $this->plans->plan($design, $draft->document, $now->id) ?? $draft->plan;
 
         return PressSheet::of($design, $rows, $now->id ?? '', $plan, $this->cards->plan($plan, $press), $this->cards->presses());
+    }
+
+    /**
+     * Templates at true size for one piece.
+     *
+     * @param string $row whose; empty for the first
+     *
+     * @return list<string> sheets as SVG documents
+     */
+    public function templates(JobDesign $design, string $row, bool $letter): array
+    {
+        $draft = $this->drafting->draft($design->document);
+        $plan = $this->plans->plan($design, $draft->document, '' === $row ? $this->rows($design)[0]->id ?? '' : $row) ?? $draft->plan;
+
+        return (new Templates())->pages($this->cards->plan($plan), $plan, $letter);
     }
 
     /** Notes that a piece is pressed; when it was the last of its job, the job is done. */

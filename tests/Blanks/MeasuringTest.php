@@ -18,6 +18,10 @@ use Uvret\Design\ShopBlankReader;
 use Uvret\Geometry\Box;
 use Uvret\Tests\Support\Designs;
 
+/**
+ * @phpstan-type Area \stdClass&object{width: int, height: int, across: int, down: int}
+ * @phpstan-type Sized \stdClass&object{size: string, width: int, height: int, measures?: object, keepOff: list<object>, placements: list<Area>}
+ */
 final class MeasuringTest extends TestCase
 {
     /** @return iterable<string, array{string}> */
@@ -59,7 +63,7 @@ final class MeasuringTest extends TestCase
         self::assertGreaterThanOrEqual(2, \count($measures));
         $size = MeasuredSize::of($drawing, 'M', self::usual($drawing));
         self::assertSame($measures[0]->usual, $size['width'], 'the first one is across');
-        self::assertSame(\array_column($measures, 'name'), \array_keys((array) $size['measures']));
+        self::assertSame(\array_column($measures, 'name'), \array_keys($size['measures']));
         foreach ($measures as $measure) {
             self::assertMatchesRegularExpression('/^[A-Z].*\.$/', $measure->hint);
             self::assertStringStartsWith('M', $measure->path);
@@ -77,10 +81,8 @@ final class MeasuringTest extends TestCase
         $tall = MeasuredSize::of('tee-front', 'T', ['length' => 2 * $usual['length']] + $usual);
         [$wide, $high] = self::extents('tee-front', $tall);
         self::assertEqualsWithDelta(0.5, $wide / $high, 0.001);
-        $places = \array_column(\is_array($tall['keepOff']) ? $tall['keepOff'] : [], null, 'name');
+        $places = \array_column($tall['keepOff'], null, 'name');
         $hem = $places['hem'];
-        self::assertIsArray($hem);
-        self::assertIsArray($hem['points']);
         self::assertSame([-262_000, 1_220_000], \array_slice($hem['points'], 0, 2));
         $collar = Drawing::named('tee-front')->edges(self::blanks('tee-front', $tall)[0])[0];
         self::assertSame(70_000, $collar->at(0), 'the area begins as far below the collar as it says');
@@ -90,11 +92,11 @@ final class MeasuringTest extends TestCase
     public function testPocketsAndHandlesLieWhereTheyWereMeasured(): void
     {
         $top = static function (string $drawing, string $place, array $more): int {
+            /** @var array<string, int> $more */
             $size = MeasuredSize::of($drawing, 'M', $more + self::usual($drawing));
-            $found = \array_column(\is_array($size['keepOff']) ? $size['keepOff'] : [], 'points', 'name')[$place];
-            self::assertIsArray($found);
+            $found = \array_column($size['keepOff'], 'points', 'name')[$place];
 
-            return \min(\array_map(static fn (mixed $point): int => \is_array($point) && \is_int($point[1]) ? $point[1] : 0, \array_chunk($found, 2)));
+            return \min(...\array_map(static fn (array $point): int => $point[1] ?? 0, \array_chunk($found, 2)));
         };
         self::assertSame(392_000, $top('hoodie-front', 'pocket', []));
         self::assertSame(430_000, $top('hoodie-front', 'pocket', ['pocket' => 430_000]));
@@ -115,6 +117,7 @@ final class MeasuringTest extends TestCase
     #[DataProvider('wrong')]
     public function testWhatCanNotBeIsSaidByTheMeasure(array $other, string $measure, string $said): void
     {
+        /** @var array<string, int> $measures */
         $measures = \array_filter($other + self::usual('tee-front'), static fn (int $length): bool => $length > 0);
         try {
             MeasuredSize::of('tee-front', 'M', $measures);
@@ -128,8 +131,7 @@ final class MeasuringTest extends TestCase
     public function testAHatsCrownIsNarrowerThanItsBrim(): void
     {
         $size = MeasuredSize::of('hat-brim', 'L', ['brim' => 380_000, 'crown' => 216_000]);
-        [$placement] = \is_array($size['placements']) ? $size['placements'] : [];
-        self::assertIsArray($placement);
+        [$placement] = $size['placements'];
         self::assertSame(['edge' => 190_000, 'crown' => 108_000], $placement['brim']);
         self::assertSame([['edge' => 'brim', 'distance' => 40_000]], $placement['from']);
         $this->expectExceptionMessage('no room is left');
@@ -138,13 +140,10 @@ final class MeasuringTest extends TestCase
 
     public function testSizesBetweenTwoGoUpEvenly(): void
     {
-        $size = static fn (string $name, float $by): \stdClass => self::object(MeasuredSize::of('tee-front', $name, \array_map(
-            static fn (int $length): int => (int) \round($length * $by / 1_000) * 1_000,
-            self::usual('tee-front'),
-        )));
-        [$small, $large] = [$size('S', 0.9), $size('XL', 1.2)];
+        [$small, $large] = [self::sized('S', 0.9), self::sized('XL', 1.2)];
         // An area that only one size has stays as it is there.
-        $small->placements[] = self::object(['id' => 'own', 'name' => 'Own'] + (array) \json_decode((string) \json_encode($small->placements[0]), true));
+        $small->placements[] = (object) (['id' => 'own', 'name' => 'Own'] + (array) $small->placements[0]);
+        /** @var list<Sized> $between */
         $between = Between::sizes($small, $large, ['M', 'L']);
         self::assertSame(['M', 'L'], \array_column($between, 'size'));
         self::assertSame([520_000, 572_000], \array_column($between, 'width'));
@@ -152,13 +151,12 @@ final class MeasuringTest extends TestCase
         self::assertSame(0, $between[0]->height % 1_000);
         foreach ([0, 1] as $area) {
             foreach (['width', 'height', 'across', 'down'] as $field) {
-                $ends = [$small->placements[$area]->{$field}, $large->placements[$area]->{$field}];
-                self::assertEqualsWithDelta($ends[0] + ($ends[1] - $ends[0]) * 2 / 3, $between[1]->placements[$area]->{$field}, 500, $field);
+                [$from, $to] = [self::number($small->placements[$area], $field), self::number($large->placements[$area], $field)];
+                self::assertEqualsWithDelta($from + ($to - $from) * 2 / 3, self::number($between[1]->placements[$area], $field), 500, $field);
             }
         }
-        self::assertSame($small->placements[2]->width, $between[0]->placements[2]->width);
-        self::assertSame('Own', $between[0]->placements[2]->name);
-        self::assertSame([], (array) $between[0]->measures, 'it was worked out, not measured');
+        self::assertEquals($small->placements[2], $between[0]->placements[2]);
+        self::assertObjectNotHasProperty('measures', $between[0], 'it was worked out, not measured');
         self::assertCount(\count($small->keepOff), $between[0]->keepOff);
         (new ShopBlankReader())->check(\json_decode(\json_encode([
             'id' => 'new', 'name' => 'New', 'drawing' => 'tee-front', 'fabrics' => [['name' => 'Ash', 'colour' => '#B9B7B2']],
@@ -204,7 +202,7 @@ final class MeasuringTest extends TestCase
     private static function blanks(string $drawing, array $size): array
     {
         $blanks = [];
-        foreach (\is_array($size['placements']) ? $size['placements'] : [] as $placement) {
+        foreach (\is_array($size['placements'] ?? null) ? $size['placements'] : [] as $placement) {
             $document = Designs::document([
                 'blank.drawing' => $drawing,
                 'blank.width' => $size['width'],
@@ -227,17 +225,26 @@ final class MeasuringTest extends TestCase
     private static function extents(string $drawing, array $size): array
     {
         $extent = Drawing::named($drawing)->extent(self::blanks($drawing, $size)[0]);
-        \preg_match('/viewBox="\S+ \S+ (\S+) (\S+)"/', Drawing::named($drawing)->svg('#2B3350'), $box);
+        $box = \explode(' ', (string) (new \SimpleXMLElement(Drawing::named($drawing)->svg('#2B3350')))['viewBox']);
 
-        return [$extent->width() / (float) $box[1] / 1_000, $extent->height() / (float) $box[2] / 1_000];
+        return [$extent->width() / (float) $box[2] / 1_000, $extent->height() / (float) $box[3] / 1_000];
     }
 
-    /** @param array<mixed> $data */
-    private static function object(array $data): \stdClass
+    /** @return Sized a tee that is so many times as large as usual */
+    private static function sized(string $name, float $by): \stdClass
     {
-        $object = \json_decode(\json_encode($data, \JSON_THROW_ON_ERROR));
-        \assert($object instanceof \stdClass);
+        $measures = \array_map(static fn (int $length): int => (int) \round($length * $by / 1_000) * 1_000, self::usual('tee-front'));
+        /** @var Sized $size */
+        $size = \json_decode(\json_encode(MeasuredSize::of('tee-front', $name, $measures), \JSON_THROW_ON_ERROR));
 
-        return $object;
+        return $size;
+    }
+
+    private static function number(\stdClass $area, string $field): int
+    {
+        $number = $area->{$field};
+        self::assertIsInt($number);
+
+        return $number;
     }
 }

@@ -37,8 +37,9 @@ final class KeepOffTest extends TestCase
         foreach ([[20_000, 3_000], [-30_000, -12_345], [2_000, 40_000]] as [$x, $y]) {
             $ink = Region::fromRings([[$x, $y, $x + 3_000, $y, $x + 3_000, $y + 2_000, $x, $y + 2_000]]);
             $square = \sprintf('POLYGON ((%1$d %2$d, %3$d %2$d, %3$d %4$d, %1$d %4$d, %1$d %2$d))', $x, $y, $x + 3_000, $y + 2_000);
-            self::assertEqualsWithDelta((float) Geos::result('distance', $wkt, $square), $ink->distanceTo($place->region()), 10.0);
-            self::assertEqualsWithDelta((float) Geos::result('distance', $wkt, $square), $ink->transform(Affine::move(700, 900))->distanceTo($place->region(700, 900)), 10.0);
+            $expected = (float) Geos::result('distance', $wkt, $square);
+            self::assertEqualsWithDelta($expected, $ink->distanceTo($place->region()), 10.0);
+            self::assertEqualsWithDelta($expected, $ink->transform(Affine::move(700, 900))->distanceTo($place->region(700, 900)), 10.0);
         }
     }
 

@@ -124,7 +124,8 @@ final class PressPlannerTest extends TestCase
         $plan = self::beside(['ink' => new FilmPress(130, 10), 'sunup' => new FilmPress(160, 15)]);
         self::assertNull($plan->problem);
         self::assertSame([['sunup'], ['ink']], \array_map(self::ids(...), self::pressings($plan)));
-        self::assertSame([[160, 15], [130, 10]], \array_map(static fn (PressStep $step): array => [$step->temperature, $step->seconds], self::pressings($plan)));
+        $heats = \array_map(static fn (PressStep $step): array => [$step->temperature, $step->seconds], self::pressings($plan));
+        self::assertSame([[160, 15], [130, 10]], $heats);
         self::assertSame(130, $plan->steps[\count($plan->steps) - 1]->temperature, 'covered no hotter than the coolest stands');
         self::assertStringContainsString('pressed by itself', \implode(' ', $plan->notes));
     }

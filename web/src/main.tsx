@@ -14,6 +14,7 @@ const BlanksPage = page(() => import('./blanks/BlanksPage').then(({ BlanksPage }
 const CutRoomPage = page(() => import('./cut/CutRoomPage').then(({ CutRoomPage }) => CutRoomPage));
 const JobPage = page(() => import('./jobs/JobPage').then(({ JobPage }) => JobPage));
 const JobsPage = page(() => import('./jobs/JobsPage').then(({ JobsPage }) => JobsPage));
+const MeasurePage = page(() => import('./blanks/measure/MeasurePage').then(({ MeasurePage }) => MeasurePage));
 const NamesPage = page(() => import('./names/NamesPage').then(({ NamesPage }) => NamesPage));
 const PressPage = page(() => import('./press/PressPage').then(({ PressPage }) => PressPage));
 const RackPage = page(() => import('./rack/RackPage').then(({ RackPage }) => RackPage));
@@ -43,7 +44,8 @@ if (root) {
                         <Route path="/press/:design?" component={PressPage} />
                         <Route path="/type-case" component={TypeCasePage} />
                         <Route path="/film-rack" component={RackPage} />
-                        <Route path="/blanks" component={BlanksPage} />
+                        <Route path="/blanks/:blank?" component={BlanksPage} />
+                        <Route path="/measure-a-blank/:blank?" component={MeasurePage} />
                         <Route path="/shop" component={ShopPage} />
                         <Route component={NotFound} />
                     </Switch>

@@ -151,7 +151,7 @@ describe('what a snag offers', () => {
         islands: null,
         into: null,
         above: null,
-        settles: false,
+        crosses: null, settles: false,
     };
 
     it('sizes and spaces a line', () => {
@@ -167,7 +167,7 @@ describe('what a snag offers', () => {
 
     it('keeps what a design of before looks like now', () => {
         const before = { ...design, formerly: ['chalk', 'ink'] };
-        expect(withFix('line-1', { ...none, settles: true }, sheet(design, {}))(before).formerly).toEqual([]);
+        expect(withFix('line-1', { ...none, crosses: null, settles: true }, sheet(design, {}))(before).formerly).toEqual([]);
     });
 
     it('sets a card in, or bridges its islands', () => {

@@ -25,7 +25,7 @@ final class Between
             \assert($size instanceof \stdClass);
             $size->size = $name;
             // It was worked out, not measured.
-            $size->measures = new \stdClass();
+            unset($size->measures);
             $sizes[] = $size;
         }
 

@@ -7,7 +7,11 @@ namespace Uvret\Blanks\Measuring;
 use Uvret\Blanks\BlankException;
 use Uvret\Blanks\Drawing;
 
-/** A size of a blank worked out from a few measures: how it is drawn, its usual areas, and what to keep off. */
+/**
+ * A size of a blank worked out from a few measures: how it is drawn, its usual areas, and what to keep off.
+ *
+ * @phpstan-type Place array{id: string, kind: string, name: string, points: list<int>, closed: bool, distance: int}
+ */
 final class MeasuredSize
 {
     /** How much smaller or larger than in the drawing a measure may be. */
@@ -30,7 +34,9 @@ final class MeasuredSize
     /**
      * @param array<string, int> $measures by their names, in µm
      *
-     * @return array<string, mixed> a size as a blank's document has it
+     * @return array{
+     *     size: string, width: int, height: int, measures: array<string, int>, keepOff: list<Place>, placements: non-empty-list<array<string, mixed>>,
+     * } a size as a blank's document has it
      *
      * @throws BlankException     where there is no such drawing
      * @throws MeasuringException where a measure is missing or can't be
@@ -68,11 +74,11 @@ final class MeasuredSize
     /**
      * Pockets and handles lie where they were measured rather than where the drawing has them.
      *
-     * @param list<array{id: string, kind: string, name: string, points: list<int>, closed: bool, distance: int}> $places
-     * @param list<Measure>                                                                                       $asked
-     * @param array<string, int>                                                                                  $known
+     * @param list<Place>        $places
+     * @param list<Measure>      $asked
+     * @param array<string, int> $known
      *
-     * @return list<array{id: string, kind: string, name: string, points: list<int>, closed: bool, distance: int}>
+     * @return list<Place>
      */
     private static function placed(array $places, array $asked, array $known, int $width, ?int $height): array
     {

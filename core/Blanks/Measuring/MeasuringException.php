@@ -30,9 +30,4 @@ final class MeasuringException extends \RuntimeException
     {
         return new self($measure->name, 'With these measures no room is left for lettering. Measure again: one of them does not belong to the others.');
     }
-
-    public static function sameSize(): self
-    {
-        return new self('size', 'Sizes in between need two sizes that were measured. Choose another one.');
-    }
 }

@@ -32,12 +32,12 @@ final readonly class Together
     {
         $groups = self::groups($lays);
         $last = $groups[\count($groups) - 1];
-        $coolest = \array_reduce($lays, static fn (?Lay $least, Lay $lay): Lay => null === $least || $lay->press->most() < $least->press->most() ? $lay : $least);
-        $limit = \min($limits->highest, $coolest?->press->most() ?? $limits->highest);
+        $coolest = self::coolest($lays);
+        $limit = \min($limits->highest, $coolest->press->most());
         $temperature = \min($limit, $last[0]->press->temperature);
         foreach ([...$last, ...$lays] as $lay) {
             if ($lay->press->least() > $temperature) {
-                throw PressException::beneath($lay->film, $lay->press->temperature, ($coolest ?? $lay)->film, $limit);
+                throw PressException::beneath($lay->film, $lay->press->temperature, $coolest->film, $limit);
             }
         }
         $steps = [];
@@ -69,6 +69,17 @@ final readonly class Together
         );
 
         return $steps;
+    }
+
+    /** @param non-empty-list<Lay> $lays */
+    private static function coolest(array $lays): Lay
+    {
+        $coolest = $lays[0];
+        foreach ($lays as $lay) {
+            $coolest = $lay->press->most() < $coolest->press->most() ? $lay : $coolest;
+        }
+
+        return $coolest;
     }
 
     /**

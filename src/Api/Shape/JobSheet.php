@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** One job, whole. */
-#[OA\Schema(schema: 'JobSheet', required: ['id', 'version', 'title', 'customer', 'due', 'state', 'archived', 'people', 'items', 'designs', 'removed'])]
+#[OA\Schema(schema: 'JobSheet', required: ['id', 'version', 'title', 'customer', 'due', 'state', 'archived', 'price', 'people', 'items', 'designs', 'removed'])]
 final readonly class JobSheet
 {
     /**
@@ -30,6 +30,8 @@ final readonly class JobSheet
         public string $state,
         #[OA\Property]
         public bool $archived,
+        #[OA\Property(description: 'Of the whole job; 0 where none is agreed.')]
+        public float $price,
         #[OA\Property(description: 'Null where the job has no list of names.', ref: '#/components/schemas/PeopleCount', nullable: true)]
         public ?PeopleCount $people,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]

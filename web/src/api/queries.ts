@@ -1,5 +1,5 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { answer, server } from './client';
+import { answer, server, type Drawing } from './client';
 
 export type JobList = 'rail' | 'done' | 'archived';
 
@@ -21,6 +21,13 @@ export const job = (id: string) =>
     queryOptions({
         queryKey: ['jobs', id],
         queryFn: () => answer(server.GET('/api/jobs/{id}', { params: { path: { id } } })),
+    });
+
+/** What a job comes to: film, time, cost. */
+export const jobSum = (id: string) =>
+    queryOptions({
+        queryKey: ['sums', id],
+        queryFn: () => answer(server.GET('/api/jobs/{id}/sum', { params: { path: { id } } })),
     });
 
 /** A job's list of names. */
@@ -138,9 +145,17 @@ export const pressDesigns = queryOptions({
 });
 
 /** What is done at the press with one piece of a design; with the first that is not pressed where none is named. */
-export const pressSheet = (design: string, row: string) =>
+export const pressSheet = (design: string, row: string, press = '') =>
     queryOptions({
-        queryKey: ['press', design, row],
+        queryKey: ['press', design, row, press],
         queryFn: () =>
-            answer(server.GET('/api/designs/{id}/press', { params: { path: { id: design }, query: { row } } })),
+            answer(server.GET('/api/designs/{id}/press', { params: { path: { id: design }, query: { row, press } } })),
+    });
+
+/** What is measured on a kind of blank. */
+export const measuresOf = (drawing: Drawing) =>
+    queryOptions({
+        queryKey: ['measures', drawing],
+        queryFn: () => answer(server.GET('/api/drawings/{drawing}/measures', { params: { path: { drawing } } })),
+        staleTime: Infinity,
     });

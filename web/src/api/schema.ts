@@ -320,6 +320,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/sum": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sumJob"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/duplicate": {
         parameters: {
             query?: never;
@@ -586,6 +602,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["mendJoins"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listMeasures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings/{drawing}/measured": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measureBlank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/{id}/between": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sizesBetween"];
         delete?: never;
         options?: never;
         head?: never;
@@ -988,6 +1052,16 @@ export interface components {
             version: number;
             blank: components["schemas"]["ShopBlank"];
         };
+        /** @description What is measured on a kind of blank. */
+        BlankMeasure: {
+            name: string;
+            title: string;
+            hint: string;
+            /** @description Along which is measured: SVG path data in the drawing’s millimetres. */
+            path: string;
+            /** @description As the drawing has it, in µm. */
+            usual: number;
+        };
         /** @description A job as it is to be from now on, with the version that it was changed from. */
         ChangeJob: {
             version: number;
@@ -997,6 +1071,11 @@ export interface components {
             due: string;
             /** @enum {string} */
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
+            /**
+             * Format: float
+             * @description Of the whole job; 0 where none is agreed.
+             */
+            price: number;
             items: components["schemas"]["JobItem"][];
         };
         /** @description How a design that two people changed stands. */
@@ -1299,8 +1378,38 @@ export interface components {
             size: string;
             /** @description Across the blank where it is widest: chest, bag, cap or brim. */
             width: components["schemas"]["DesignExtent"];
+            /** @default 0 */
+            height: components["schemas"]["DesignBlankHeight"];
+            /** @default [] */
+            keepOff: components["schemas"]["DesignKeepOff"];
+            /**
+             * places that may be crossed
+             * @description The ids of places to keep off that lettering may run across in this design.
+             * @default []
+             */
+            crossed: components["schemas"]["DesignId"][];
             fabric: components["schemas"]["DesignFabric"];
             placement: components["schemas"]["DesignPlacement"];
+        };
+        /**
+         * height
+         * @description From the blank's measuring point to its lower end (of caps and hats: up to the top); 0 as drawn to its width.
+         */
+        DesignBlankHeight: number;
+        /** @description One size of a blank of the shop. */
+        DesignBlankSize: {
+            size: string;
+            /** @description Across the blank where it is widest. */
+            width: components["schemas"]["DesignExtent"];
+            /** @default 0 */
+            height: components["schemas"]["DesignBlankHeight"];
+            /** @default [] */
+            keepOff: components["schemas"]["DesignKeepOff"];
+            /** @description What was measured on it by hand, by the names of its drawing's measures. */
+            measures?: {
+                [key: string]: components["schemas"]["DesignExtent"];
+            };
+            placements: components["schemas"]["DesignPlacement"][];
         };
         /** @description A flat ring round the blank's measuring point that carries lettering: the brim of a hat, laid flat. */
         DesignBrim: {
@@ -1482,7 +1591,7 @@ export interface components {
          * @description How the blank is drawn.
          * @enum {unknown}
          */
-        DesignDrawing: "tee-front" | "tee-back" | "hoodie-front" | "sleeve" | "tote" | "cap" | "brimmed-hat" | "pouch" | "hat-brim";
+        DesignDrawing: "tee-front" | "tee-back" | "hoodie-front" | "sleeve" | "tote" | "cap" | "brimmed-hat" | "pouch" | "hat-brim" | "board";
         /** @description One edge of a line that is stretched. */
         DesignEdge: {
             /**
@@ -1534,6 +1643,24 @@ export interface components {
              * @default 190
              */
             highest: number;
+            /**
+             * @description How far it is stretched when it is worn.
+             * @default none
+             * @enum {unknown}
+             */
+            stretch: "none" | "some" | "much";
+            /**
+             * sensitive to marks
+             * @description Whether a press leaves marks on it.
+             * @default false
+             */
+            marks: boolean;
+            /**
+             * @description Cloth, coated cloth that repels water, or something hard that is not pressed hot: glass, board, a bottle.
+             * @default cloth
+             * @enum {unknown}
+             */
+            surface: "cloth" | "coated" | "hard";
         };
         DesignFeatures: string[];
         /** @description A top and a bottom edge, each chosen by itself. */
@@ -1589,6 +1716,17 @@ export interface components {
              * @default true
              */
             opaque: boolean;
+            /**
+             * @description Pressed hot on cloth, or laid on cold with transfer tape.
+             * @default hot
+             * @enum {unknown}
+             */
+            applied: "hot" | "cold";
+            /**
+             * holds on coated fabrics
+             * @default false
+             */
+            coated: boolean;
         };
         /**
          * sizes of names
@@ -1729,6 +1867,28 @@ export interface components {
         DesignJointKind: "lay over" | "trapped" | "butted" | "gap";
         /** @description The trap, or the gap. */
         DesignJointWidth: number;
+        /**
+         * places to keep off
+         * @description Seams, zips, pockets and whatever else film does not hold on.
+         */
+        DesignKeepOff: {
+            id: components["schemas"]["DesignId"];
+            /** @enum {unknown} */
+            kind: "seam" | "zip" | "pocket" | "button" | "eyelet" | "drawstring" | "rib" | "other";
+            name: components["schemas"]["DesignLabel"];
+            /** @description Right of and below the blank's measuring point, in turn: one point, a line, or the corners of a shape. */
+            points: components["schemas"]["DesignDistance"][];
+            /**
+             * @description Whether they are the corners of a shape.
+             * @default false
+             */
+            closed: boolean;
+            /**
+             * @description How far lettering stays away from it.
+             * @default 10000
+             */
+            distance: number;
+        }[];
         /** @description A shape that is kept although it is small. */
         DesignKeptSpeck: {
             card: components["schemas"]["DesignId"];
@@ -2600,6 +2760,11 @@ export interface components {
             /** @enum {string} */
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
             archived: boolean;
+            /**
+             * Format: float
+             * @description Of the whole job; 0 where none is agreed.
+             */
+            price: number;
             people: components["schemas"]["PeopleCount"] | null;
             items: components["schemas"]["JobItem"][];
             designs: components["schemas"]["JobSheetDesign"][];
@@ -2614,6 +2779,51 @@ export interface components {
             savedAt: string;
             /** @description Of a design that can’t be read: the latest step of its history that can. */
             backup: number | null;
+        };
+        /** @description What a job comes to: film, time, and what it costs. Lengths are in µm. */
+        JobSum: {
+            films: components["schemas"]["JobSumFilm"][];
+            /** @description How many are pressed. */
+            pieces: number;
+            /** @description On the list of names; 0 where it has none. */
+            people: number;
+            /** @description Seconds at the cutter. */
+            cut: number;
+            /** @description Seconds of weeding. */
+            weed: number;
+            /** @description Seconds at the press. */
+            press: number;
+            /** @description Pieces of waste to pick out. */
+            toWeed: number;
+            /**
+             * Format: float
+             * @description What the film costs.
+             */
+            film: number;
+            /**
+             * Format: float
+             * @description What an hour of work costs; 0 where it is not reckoned with.
+             */
+            rate: number;
+            /**
+             * Format: float
+             * @description Of film and work; null where the shop has set no hourly rate.
+             */
+            cost: number | null;
+        };
+        /** @description What a job takes of one film. Lengths are in µm. */
+        JobSumFilm: {
+            id: string;
+            name: string;
+            colour: string;
+            /** @description In rows side by side; laid out closely it is often less. */
+            length: number;
+            /** Format: float */
+            cost: number;
+            /** @description Left of the roll. */
+            stock: number;
+            /** @description What is missing of it. */
+            short: number;
         };
         /** @description A piece where it lies. Lengths are in µm. */
         LaidPieceCard: {
@@ -2819,6 +3029,13 @@ export interface components {
             /** @description The garment with platen and distances: an SVG document. */
             picture: string;
             platen: string;
+            /** @description The id of the press that is used. */
+            press: string;
+            /** @description The shop’s presses; none where nothing is heated. */
+            presses: {
+                id: string;
+                name: string;
+            }[];
             /** @description From where is measured; empty where there is no edge. */
             measure: string;
             problem: string | null;
@@ -2828,11 +3045,14 @@ export interface components {
         PressStepCard: {
             title: string;
             hint: string;
-            /** @description In °C. */
-            temperature: number;
+            /** @description In °C; null where nothing is heated. */
+            temperature: number | null;
+            /** @description 0 where it is done by hand. */
             seconds: number;
-            /** @enum {string} */
-            pressure: "light" | "medium" | "firm";
+            /** @description Seconds in every section after the first. */
+            later: number;
+            /** @enum {string|null} */
+            pressure: "light" | "medium" | "firm" | null;
             /** @description How many sections it is pressed in. */
             sections: number;
         };
@@ -3068,7 +3288,7 @@ export interface components {
             /** @description The rubbish of treatments that was tidied away. */
             removals: components["schemas"]["SheetRemoval"][];
         };
-        /** @description A change of the snag’s card that mends it. */
+        /** @description A change of the snag’s card, or of the blank, that mends it. */
         SheetFix: {
             say: string;
             /** @description The size that letters H get, in µm; null where it stays. */
@@ -3086,6 +3306,8 @@ export interface components {
             into: string | null;
             /** @description The card that it is brought forward of; null where it stays at its depth. */
             above: string | null;
+            /** @description The place to keep off that lettering may run across; null where none is allowed. */
+            crosses: string | null;
             /** @description Whether how films used to cover one another is settled by it. */
             settles: boolean;
         };
@@ -3232,6 +3454,12 @@ export interface components {
             /** @description Whether the cutter makes up for the blade’s offset by itself; else the plan does. */
             compensates: boolean;
             layout: components["schemas"]["ShopLayout"];
+            press: components["schemas"]["ShopPress"];
+            /**
+             * Format: float
+             * @description What an hour of its work costs; 0 where it is not reckoned with.
+             */
+            rate: number;
         };
         /**
          * Shop blank
@@ -3242,12 +3470,7 @@ export interface components {
             name: components["schemas"]["DesignLabel"];
             drawing: components["schemas"]["DesignDrawing"];
             fabrics: components["schemas"]["DesignFabric"][];
-            sizes: {
-                size: string;
-                /** @description Across the blank where it is widest. */
-                width: components["schemas"]["DesignExtent"];
-                placements: components["schemas"]["DesignPlacement"][];
-            }[];
+            sizes: components["schemas"]["DesignBlankSize"][];
         };
         /** @description How the shop lays layers out on film. Lengths are in µm. */
         ShopLayout: {
@@ -3273,6 +3496,20 @@ export interface components {
                 width: number;
                 length: number;
             };
+        };
+        /** @description The presses of the shop. Lengths are in µm. */
+        ShopPress: {
+            presses: {
+                id: string;
+                name: string;
+                /** @enum {string} */
+                kind: "flat" | "cap" | "sleeve" | "small" | "iron";
+                /** @description Of the platen. */
+                width: number;
+                height: number;
+            }[];
+            /** @description How far sections overlap. */
+            overlap: number;
         };
         /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
         ShopWeeding: {
@@ -4203,6 +4440,28 @@ export interface operations {
             };
         };
     };
+    sumJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Film, time and cost of it. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobSum"];
+                };
+            };
+        };
+    };
     duplicateJob: {
         parameters: {
             query?: never;
@@ -4747,6 +5006,112 @@ export interface operations {
             };
         };
     };
+    listMeasures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: components["schemas"]["DesignDrawing"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What is measured on such a blank, in order. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankMeasure"][];
+                };
+            };
+        };
+    };
+    measureBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                drawing: components["schemas"]["DesignDrawing"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description What the size is called. */
+                    size: string;
+                    /** @description By their names, in µm. */
+                    measures: {
+                        [key: string]: number;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description The size with its usual areas and places to keep off; not saved yet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignBlankSize"];
+                };
+            };
+            /** @description A measure is missing or can’t be; `path` is its name. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    sizesBetween: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description A size of the blank. */
+                    from: string;
+                    /** @description Another one. */
+                    to: string;
+                    /** @description Of the sizes between, the one next to the first one first. */
+                    names: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description The sizes between, worked out evenly; not saved yet. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DesignBlankSize"][];
+                };
+            };
+            /** @description There are no two such sizes. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     motifPieces: {
         parameters: {
             query?: never;
@@ -4986,6 +5351,8 @@ export interface operations {
             query?: {
                 /** @description Whose piece is pressed. */
                 row?: string;
+                /** @description The id of the press that is used. */
+                press?: string;
             };
             header?: never;
             path: {

@@ -1,16 +1,19 @@
 import { Button } from '../ui/Button';
 import { useState } from 'react';
+import { Link } from 'wouter';
 import type { BlankEntry, Placement, ShopBlank, Unit } from '../api/client';
 import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { Segments } from '../ui/Segments';
 import { NotSaved } from '../ui/NotSaved';
-import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
 import { BlankPicture } from './BlankPicture';
+import { Fabrics } from './Fabrics';
 import { drawingUrl } from './Garment';
-import { drawings } from './drawings';
+import { drawings, heightOf } from './drawings';
+import { KeepOffEditor } from './KeepOffEditor';
 import { PlacementRow } from './PlacementRow';
+import { SizesBetween, withBetween } from './SizesBetween';
 import { useShopBlank } from './useShopBlank';
 
 type Size = ShopBlank['sizes'][number];
@@ -122,6 +125,16 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                             </Button>
                         )}
                     </div>
+                    <Link
+                        to={`/measure-a-blank/${blank.id}`}
+                        className="mt-1 mr-3 text-xs font-semibold text-indigo hover:underline"
+                    >
+                        Measure another size…
+                    </Link>
+                    <SizesBetween
+                        blank={blank}
+                        onMade={(made) => change((blank) => ({ ...blank, sizes: withBetween(blank.sizes, made) }))}
+                    />
                     <div className="mt-2 flex items-end gap-2">
                         <TextField
                             label="Called"
@@ -143,7 +156,20 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                                 onChange={(width) => setSize((size) => ({ ...size, width }))}
                             />
                         </div>
+                        <div className="grid gap-1">
+                            <span className="text-xs text-quiet">{heightOf(blank.drawing)}</span>
+                            <LengthField
+                                label="Height of the blank"
+                                unit={unit}
+                                least={0}
+                                value={size.height}
+                                onChange={(height) => setSize((size) => ({ ...size, height }))}
+                            />
+                        </div>
                     </div>
+                    {size.height === 0 && (
+                        <p className="mt-1 text-xs text-quiet">A height of 0 is drawn as high as usual.</p>
+                    )}
                 </div>
                 <div className="grid gap-2">
                     <h2 className="heading">Areas on {size.size}</h2>
@@ -178,85 +204,14 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                         Add an area
                     </button>
                 </div>
+                <KeepOffEditor
+                    size={size}
+                    unit={unit}
+                    onChange={(keepOff) => setSize((size) => ({ ...size, keepOff }))}
+                />
                 <NotSaved note={note} stopped={saving.state === 'stopped'} onRetry={retry} />
             </div>
         </section>
-    );
-}
-
-function Fabrics({ blank, change }: { blank: ShopBlank; change: (change: (blank: ShopBlank) => ShopBlank) => void }) {
-    const set = (at: number, next: Partial<ShopBlank['fabrics'][number]>) =>
-        change((blank) => ({
-            ...blank,
-            fabrics: blank.fabrics.map((other, number) => (number === at ? { ...other, ...next } : other)),
-        }));
-    return (
-        <div>
-            <h2 className="heading">Fabrics</h2>
-            <p className="text-xs text-quiet">Colour, name, and the highest temperature that it takes at the press.</p>
-            <ul className="mt-2 grid gap-1.5">
-                {blank.fabrics.map((fabric, at) => (
-                    <li key={at} className="card flex items-center gap-1.5 p-1.5">
-                        <input
-                            type="color"
-                            aria-label={`Colour of ${fabric.name}`}
-                            className="h-6 w-7 shrink-0 cursor-pointer border-0 bg-transparent p-0"
-                            defaultValue={fabric.colour}
-                            onBlur={(event) =>
-                                event.target.value.toUpperCase() !== fabric.colour.toUpperCase() &&
-                                set(at, { colour: event.target.value.toUpperCase() })
-                            }
-                        />
-                        <input
-                            aria-label={`Name of fabric ${at + 1}`}
-                            className="min-w-0 flex-1 bg-transparent"
-                            maxLength={80}
-                            defaultValue={fabric.name}
-                            onBlur={(event) => {
-                                const name = event.target.value.trim();
-                                if (name && name !== fabric.name) {
-                                    set(at, { name });
-                                }
-                            }}
-                        />
-                        <NumberField
-                            label={`${fabric.name} takes at most, in °C`}
-                            value={fabric.highest}
-                            unit="°C"
-                            least={60}
-                            most={250}
-                            step={5}
-                            onChange={(highest) => set(at, { highest })}
-                        />
-                        {blank.fabrics.length > 1 && (
-                            <button
-                                aria-label={`Remove ${fabric.name}`}
-                                className="px-1 font-semibold text-madder"
-                                onClick={() =>
-                                    change((blank) => ({
-                                        ...blank,
-                                        fabrics: blank.fabrics.filter((_, number) => number !== at),
-                                    }))
-                                }
-                            >
-                                ×
-                            </button>
-                        )}
-                    </li>
-                ))}
-            </ul>
-            <button
-                className="mt-1.5 font-semibold text-indigo hover:underline"
-                onClick={() =>
-                    change((blank) => ({
-                        ...blank,
-                        fabrics: [...blank.fabrics, { name: 'New fabric', colour: '#B9B7B2', highest: 190 }],
-                    }))
-                }
-            >
-                Add a fabric
-            </button>
-        </div>
     );
 }
 

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ShopBlank, Unit } from '../api/client';
+import type { Placement, ShopBlank, Unit } from '../api/client';
 import { showRound } from '../measure';
 import { brightness } from '../film/brightness';
 import { drawings } from './drawings';
+import { drawingFrame, placed } from './drawingFrame';
 import { drawingUrl } from './Garment';
+import { KeepOffMarks } from './KeepOffMarks';
 
 interface Props {
     blank: ShopBlank;
@@ -17,18 +19,13 @@ interface Props {
 export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
     const colour = blank.fabrics[0]?.colour ?? '#b9b7b2';
     const href = drawingUrl(blank.drawing, colour);
-    const frame = useQuery({
-        queryKey: ['drawing', blank.drawing],
-        queryFn: () => frameOf(href),
-        staleTime: Infinity,
-    }).data;
+    const frame = useQuery(drawingFrame(blank.drawing)).data;
     const chalk = brightness(colour) < 0.55 ? 'var(--color-muslin)' : 'var(--color-ink)';
     const point = drawings.find(({ id }) => id === blank.drawing)?.point;
     if (!frame) {
         return <div />;
     }
-    const scale = size.width / frame.blankWidth;
-    const [left, top, width, height] = frame.box.map((length) => length * scale) as [number, number, number, number];
+    const { left, top, width, height } = placed(frame, size);
     const pixel = Math.max(width, height) / 620;
     return (
         <figure className="flex min-h-0 min-w-0 flex-col p-5">
@@ -38,17 +35,15 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                 viewBox={`${left} ${top} ${width} ${height}`}
                 className="min-h-0 w-full flex-1"
             >
-                <image href={href} x={left} y={top} width={width} height={height} />
+                <image href={href} x={left} y={top} width={width} height={height} preserveAspectRatio="none" />
+                <KeepOffMarks places={size.keepOff} colour={chalk} />
                 {size.placements.map((placement) => {
                     const on = placement.id === chosen;
-                    const x = placement.across - placement.width / 2;
                     return (
                         <g key={placement.id} className="cursor-pointer" onClick={() => onChoose(placement.id)}>
-                            <rect
-                                x={x}
-                                y={placement.down}
-                                width={placement.width}
-                                height={placement.height}
+                            <path
+                                d={outlineOf(placement)}
+                                fillRule="evenodd"
                                 fill={chalk}
                                 fillOpacity={on ? 0.14 : 0.04}
                                 stroke={on ? 'var(--color-basting)' : chalk}
@@ -56,7 +51,7 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                                 strokeDasharray={on ? '7 5' : '2 5'}
                                 vectorEffect="non-scaling-stroke"
                             />
-                            {on && (
+                            {on && !placement.brim && (
                                 <path
                                     d={`M0 0V${placement.down}H${placement.across}`}
                                     fill="none"
@@ -68,7 +63,7 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                             )}
                             {/* Scaled, since browsers draw no letters larger than 10,000 units. */}
                             <text
-                                transform={`translate(${placement.across} ${placement.down + placement.height / 2}) scale(${pixel})`}
+                                transform={`translate(${placement.across} ${middleOf(placement)}) scale(${pixel})`}
                                 textAnchor="middle"
                                 fontSize="12.5"
                                 fontWeight={on ? 700 : 500}
@@ -76,7 +71,9 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                             >
                                 <tspan x="0">{placement.name}</tspan>
                                 <tspan x="0" dy="15" fontSize="11">
-                                    {showRound(placement.width, unit)} × {showRound(placement.height, unit)}
+                                    {placement.brim
+                                        ? `${showRound(placement.brim.edge - placement.brim.crown, unit)} ${unit} wide`
+                                        : `${showRound(placement.width, unit)} × ${showRound(placement.height, unit)}`}
                                 </tspan>
                             </text>
                         </g>
@@ -97,12 +94,13 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
     );
 }
 
-/** The drawing's own box and the blank's width in it, as it says itself. */
-async function frameOf(href: string): Promise<{ box: number[]; blankWidth: number }> {
-    const text = await (await fetch(href)).text();
-    const svg = new DOMParser().parseFromString(text, 'image/svg+xml').documentElement;
-    return {
-        box: (svg.getAttribute('viewBox') ?? '0 0 1 1').split(' ').map(Number),
-        blankWidth: Number(svg.getAttribute('data-width') ?? 1),
-    };
+/** The outline of an area: a rectangle, on a brim the band between its edge and the crown. */
+function outlineOf({ across, down, width, height, brim }: Placement): string {
+    if (!brim) {
+        return `M${across - width / 2} ${down}h${width}v${height}h${-width}Z`;
+    }
+    const { edge, crown } = brim;
+    return `M${-edge} 0A${edge} ${edge} 0 0 0 ${edge} 0H${crown}A${crown} ${crown} 0 0 1 ${-crown} 0Z`;
 }
+
+const middleOf = ({ down, height, brim }: Placement) => (brim ? (brim.edge + brim.crown) / 2 : down + height / 2);

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
+import { Link, useLocation, useParams } from 'wouter';
 import { blanks } from '../api/queries';
 import { Header } from '../ui/Header';
 import { NotThere } from '../ui/NotThere';
@@ -10,7 +11,9 @@ import { NewBlank } from './NewBlank';
 /** The blanks that the shop decorates: in their sizes, with the areas that may carry lettering. */
 export function BlanksPage() {
     const list = useQuery(blanks);
-    const [chosenId, setChosenId] = useState<string | null>(null);
+    const { blank: chosenId = null } = useParams();
+    const [, navigate] = useLocation();
+    const setChosenId = (id: string) => navigate(`/blanks/${id}`, { replace: true });
     const entries = list.data ?? [];
     const chosen = entries.find(({ blank }) => blank.id === chosenId) ?? entries[0];
 
@@ -51,6 +54,12 @@ export function BlanksPage() {
                                 </li>
                             ))}
                         </ul>
+                        <Link
+                            to="/measure-a-blank"
+                            className="field shrink-0 text-center font-semibold text-indigo hover:border-indigo"
+                        >
+                            Measure a blank
+                        </Link>
                         <NewBlank
                             like={chosen.blank}
                             taken={entries.map(({ blank }) => blank.id)}

@@ -6,6 +6,7 @@ import { AddDesign } from './AddDesign';
 import { DueDialog } from './DueDialog';
 import { JobDesigns } from './JobDesigns';
 import { JobItems } from './JobItems';
+import { JobSum } from './JobSum';
 import { progress } from './progress';
 import { StateThread } from './StateThread';
 import { TextField } from '../ui/TextField';
@@ -78,6 +79,7 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                 </div>
                 <StateThread value={sheet.state} onChange={(state) => change({ state })} />
                 <JobItems items={sheet.items} note={note} onChange={(items) => change({ items })} />
+                <JobSum sheet={sheet} onPrice={(price) => change({ price })} />
                 {note && !/^(title|customer|due|items)/.test(note.path) && (
                     <p role="alert" className="mt-3 text-madder">
                         {note.text}

@@ -4,7 +4,7 @@ import { job } from '../api/queries';
 import { useKept, type Note } from '../api/useKept';
 
 /** What of a job's sheet is changed on it. */
-export type Ticket = Pick<JobSheet, 'title' | 'customer' | 'due' | 'state' | 'items'>;
+export type Ticket = Pick<JobSheet, 'title' | 'customer' | 'due' | 'state' | 'price' | 'items'>;
 
 export type SheetNote = Note;
 
@@ -14,11 +14,12 @@ export function useJobSheet(sheet: JobSheet) {
     const path = { id: sheet.id };
     const { value, change, ask, note } = useKept<JobSheet, Ticket>(sheet, {
         what: 'job',
-        value: ({ title, customer, due, state, items }) => ({ title, customer, due, state, items }),
+        value: ({ title, customer, due, state, price, items }) => ({ title, customer, due, state, price, items }),
         save: (ticket, version) =>
             answer(server.PUT('/api/jobs/{id}', { params: { path }, body: { version, ...ticket } })),
         onSaved: (saved) => {
             client.setQueryData(job(saved.id).queryKey, saved);
+            void client.invalidateQueries({ queryKey: ['sums', saved.id] });
             void client.invalidateQueries({
                 queryKey: ['jobs'],
                 predicate: ({ queryKey }) => typeof queryKey[1] === 'object',

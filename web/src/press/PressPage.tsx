@@ -13,9 +13,12 @@ export function PressPage() {
     const { design = '' } = useParams();
     const [, navigate] = useLocation();
     const [row, setRow] = useState('');
+    // The press that was chosen for this design; none for the one that suits best.
+    const [chosen, setChosen] = useState({ design: '', press: '' });
     const designs = useQuery(pressDesigns);
     const shown = design || designs.data?.[0]?.id || '';
-    const sheet = useQuery({ ...pressSheet(shown, row), enabled: shown !== '' });
+    const press = chosen.design === shown ? chosen.press : '';
+    const sheet = useQuery({ ...pressSheet(shown, row, press), enabled: shown !== '' });
     const pressed = usePressed();
     useEffect(() => {
         document.title = `${sheet.data?.title ?? 'At the press'} · Uvret`;
@@ -25,10 +28,12 @@ export function PressPage() {
             <Header />
             {sheet.data ? (
                 <PressView
-                    key={`${shown} ${sheet.data.row}`}
+                    key={`${shown} ${sheet.data.row} ${sheet.data.press}`}
                     sheet={sheet.data}
                     designs={designs.data ?? []}
                     pressed={pressed}
+                    chosen={press}
+                    onPress={(id) => setChosen({ design: shown, press: id })}
                     onRow={setRow}
                     onDesign={(next) => {
                         setRow('');

@@ -30,12 +30,21 @@ export function PressSteps({ sheet, runs, clock }: Props) {
                                 {done ? '✓' : number + 1}
                             </span>
                             <span className="min-w-0 flex-1">
-                                <b className="block truncate text-base">{step.title}</b>
+                                <b className="block text-base">{step.title}</b>
                                 <span className="block text-quiet">{step.hint}</span>
                             </span>
-                            <b className="shrink-0 text-base tabular-nums">{step.seconds} s</b>
+                            <b className="shrink-0 text-base tabular-nums">
+                                {step.temperature === null ? 'by hand' : secondsOf(step)}
+                            </b>
                         </button>
-                        {now && (
+                        {now && step.temperature === null && (
+                            <div className="mt-2.5 text-center">
+                                <Button look="main" className="px-8! py-2.5! text-lg" onClick={clock.start}>
+                                    Done (space)
+                                </Button>
+                            </div>
+                        )}
+                        {now && step.temperature !== null && (
                             <div className="card mt-2.5 px-3 py-4 text-center">
                                 <p
                                     role="timer"
@@ -67,3 +76,7 @@ export function PressSteps({ sheet, runs, clock }: Props) {
         </ol>
     );
 }
+
+/** Of the first section, and of the others where they are shorter. */
+const secondsOf = ({ seconds, later, sections }: PressSheet['steps'][number]) =>
+    sections > 1 && later !== seconds ? `${seconds} s, then ${later} s` : `${seconds} s`;

@@ -18,16 +18,23 @@ interface Props {
     pressed: ReturnType<typeof usePressed>;
     onDesign: (design: string) => void;
     onRow: (row: string) => void;
+    /** The id of the press that was chosen; empty for the one that suits best. */
+    chosen: string;
+    onPress: (press: string) => void;
 }
 
 /** One piece at the press: who is next on the left, where it goes in the middle, what is done on the right. */
-export function PressView({ sheet, designs, pressed, onDesign, onRow }: Props) {
+export function PressView({ sheet, designs, pressed, onDesign, onRow, chosen, onPress }: Props) {
     const client = useQueryClient();
     const [quiet, setQuiet] = useState(isMuted);
     const runs = useMemo<Run[]>(
         () =>
-            sheet.steps.flatMap(({ seconds, sections }, step) =>
-                Array.from({ length: sections }, (_, section) => ({ step, section, seconds })),
+            sheet.steps.flatMap(({ seconds, later, sections }, step) =>
+                Array.from({ length: sections }, (_, section) => ({
+                    step,
+                    section,
+                    seconds: section === 0 ? seconds : later,
+                })),
             ),
         [sheet.steps],
     );
@@ -35,7 +42,7 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow }: Props) {
     const waiting = sheet.rows.filter((row) => !isPressed(row, done));
     const next = waiting.find(({ id }) => id !== sheet.row);
     // The next one is fetched while this one is pressed, so that it is there whatever the line does.
-    useQuery({ ...pressSheet(sheet.design, next?.id ?? ''), enabled: next !== undefined });
+    useQuery({ ...pressSheet(sheet.design, next?.id ?? '', chosen), enabled: next !== undefined });
     const finish = () => {
         pressed.note(sheet.design, sheet.row);
         if (next) {
@@ -131,6 +138,14 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow }: Props) {
                     >
                         Print the press card
                     </a>
+                    <a
+                        className="mt-1.5 text-center text-sm font-semibold text-indigo hover:underline"
+                        href={`/api/designs/${sheet.design}/template.pdf?row=${encodeURIComponent(sheet.row)}`}
+                        target="_blank"
+                        rel="noreferrer"
+                    >
+                        Print a template at true size
+                    </a>
                 </section>
                 <section aria-label="Where it goes" className="flex min-h-0 flex-col items-center p-4">
                     <img
@@ -138,9 +153,25 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow }: Props) {
                         alt={`${sheet.name}: ${sheet.platen}, measured ${sheet.measure}`}
                         className="min-h-0 w-full flex-1 object-contain"
                     />
-                    <p className="mt-2 text-base">
-                        {sheet.platen}
-                        {sheet.measure && ` · ${sheet.measure}, to 2 mm`}
+                    <p className="mt-2 flex flex-wrap items-baseline justify-center gap-x-3 text-base">
+                        <span>
+                            {sheet.platen}
+                            {sheet.measure && ` · ${sheet.measure}, to 2 mm`}
+                        </span>
+                        {sheet.presses.length > 1 && (
+                            <select
+                                aria-label="Press"
+                                className="field text-sm"
+                                value={sheet.press}
+                                onChange={({ target }) => onPress(target.value)}
+                            >
+                                {sheet.presses.map(({ id, name }) => (
+                                    <option key={id} value={id}>
+                                        on the {name}
+                                    </option>
+                                ))}
+                            </select>
+                        )}
                     </p>
                 </section>
                 <section aria-label="What to do" className="min-h-0 overflow-y-auto border-l border-seam p-3.5">
@@ -179,7 +210,9 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow }: Props) {
                 {waiting.length > 0 && sheet.steps.length > 0 && <TapeEntry name="Left">about {minutes} min</TapeEntry>}
                 {step && (
                     <TapeEntry name="Platen">
-                        {step.temperature} °C, {step.pressure}
+                        {step.temperature === null
+                            ? 'not used: laid on cold'
+                            : `${step.temperature} °C, ${step.pressure}`}
                     </TapeEntry>
                 )}
             </footer>

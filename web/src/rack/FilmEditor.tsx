@@ -1,5 +1,4 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
 import { answer, server, type Film, type RackEntry, type RackFilm } from '../api/client';
 import { films, rack } from '../api/queries';
 import { finishes, finishNames } from '../film/finishes';
@@ -10,6 +9,8 @@ import { Segments } from '../ui/Segments';
 import { NotSaved } from '../ui/NotSaved';
 import { TextField } from '../ui/TextField';
 import { FilmSwatch } from './FilmSwatch';
+import { Field, Group } from './Group';
+import { PressFields } from './PressFields';
 import { useRackFilm } from './useRackFilm';
 
 type Cut = RackFilm['cut'];
@@ -20,7 +21,7 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
     const { value: entry, change, note, saving, retry } = useRackFilm(known);
     const client = useQueryClient();
     const { film } = entry;
-    const { cut, press } = entry;
+    const { cut } = entry;
     const set = (next: Partial<Film>) => change((now) => ({ ...now, film: { ...now.film, ...next } }));
     const setCut = (next: Partial<Cut>) => change((now) => ({ ...now, cut: { ...now.cut, ...next } }));
     const setPress = (next: Partial<Press>) => change((now) => ({ ...now, press: { ...now.press, ...next } }));
@@ -208,43 +209,19 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                 </Field>
             </Group>
             <Group name="At the press">
-                <Field name="Heat, time">
-                    <NumberField
-                        label="Temperature in degrees Celsius"
-                        unit="°C"
-                        least={60}
-                        most={230}
-                        step={5}
-                        value={press.temperature}
-                        onChange={(temperature) => setPress({ temperature })}
-                    />
-                    <NumberField
-                        label="Seconds"
-                        unit="s"
-                        least={1}
-                        most={90}
-                        value={press.seconds}
-                        onChange={(seconds) => setPress({ seconds })}
-                    />
-                </Field>
-                <Field name="Pressure">
+                <Field name="Put on">
                     <Segments
-                        label="Pressure"
+                        label="How it is put on"
                         small
-                        value={press.pressure}
-                        options={(['light', 'medium', 'firm'] as const).map((value) => ({ value, show: value }))}
-                        onChange={(pressure) => setPress({ pressure })}
+                        value={film.applied}
+                        options={[
+                            { value: 'hot', show: 'pressed hot' },
+                            { value: 'cold', show: 'cold, with tape' },
+                        ]}
+                        onChange={(applied) => set({ applied })}
                     />
                 </Field>
-                <Field name="Peeled">
-                    <Segments
-                        label="How the carrier is peeled off"
-                        small
-                        value={press.peel}
-                        options={(['hot', 'warm', 'cold'] as const).map((value) => ({ value, show: value }))}
-                        onChange={(peel) => setPress({ peel })}
-                    />
-                </Field>
+                {film.applied === 'hot' && <PressFields entry={entry} onFilm={set} onPress={setPress} />}
             </Group>
             <NotSaved note={note} stopped={saving.state === 'stopped'} onRetry={retry} />
             {!only && (
@@ -264,21 +241,3 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
 
 /** Whether films of its finish carry others. */
 const carries = ({ finish }: Film) => !['glitter', 'flock', 'puff'].includes(finish);
-
-function Group({ name, children }: { name: string; children: ReactNode }) {
-    return (
-        <div className="grid gap-2">
-            <h2 className="heading">{name}</h2>
-            {children}
-        </div>
-    );
-}
-
-function Field({ name, children }: { name: string; children: ReactNode }) {
-    return (
-        <div className="grid grid-cols-[92px_minmax(0,1fr)] items-center gap-2">
-            <span className="text-xs text-quiet">{name}</span>
-            <span className="flex flex-wrap items-center gap-1.5">{children}</span>
-        </div>
-    );
-}

@@ -8,6 +8,7 @@ import { NotSaved } from '../ui/NotSaved';
 import { NumberField } from '../ui/NumberField';
 import { Segments } from '../ui/Segments';
 import { TextField } from '../ui/TextField';
+import { ShopPresses } from './ShopPresses';
 import { useShop } from './useShop';
 
 /** What is set for the whole shop. */
@@ -54,7 +55,7 @@ const matSides = [
 function Settings({ now }: { now: Shop }) {
     const { value, change, note, saving, retry } = useShop(now);
     return (
-        <section aria-label="The shop" className="card grid w-[440px] gap-4 p-5">
+        <section aria-label="The shop" className="card grid w-[480px] gap-4 p-5">
             <h1 className="text-xl font-bold">The shop</h1>
             <TextField
                 label="Name"
@@ -203,6 +204,22 @@ function Settings({ now }: { now: Shop }) {
                     <b>Cut a small number beside each piece</b> <span className="text-quiet">in the waste.</span>
                 </span>
             </label>
+            <ShopPresses value={value.press} onChange={(press) => change((shop) => ({ ...shop, press }))} />
+            <div className="stitch flex items-center justify-between gap-3 pt-3 text-xs">
+                <span>
+                    <b>An hour of work costs</b>{' '}
+                    <span className="text-quiet">0 leaves costs out of the job’s sum.</span>
+                </span>
+                <NumberField
+                    label="An hour of work costs"
+                    unit="an hour"
+                    least={0}
+                    most={10000}
+                    digits={2}
+                    value={value.rate}
+                    onChange={(rate) => change((shop) => ({ ...shop, rate }))}
+                />
+            </div>
             <label className="stitch flex items-baseline gap-2 pt-3 text-xs">
                 <input
                     type="checkbox"

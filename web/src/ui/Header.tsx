@@ -9,7 +9,7 @@ const pages = [
     { to: '/press', name: 'At the press', at: /^\/press/ },
     { to: '/type-case', name: 'Type case', at: /^\/type-case/ },
     { to: '/film-rack', name: 'Film rack', at: /^\/film-rack/ },
-    { to: '/blanks', name: 'Blanks', at: /^\/blanks/ },
+    { to: '/blanks', name: 'Blanks', at: /^\/(blanks|measure)/ },
 ];
 
 /** The dark strip on top: the name, and what the page puts beside it; the shop's pages if it puts nothing. */

@@ -8,6 +8,7 @@ import { Segments } from '../../ui/Segments';
 import { Swatch } from '../../ui/Swatch';
 import { edit, withBlank, withBlankFitted } from '../model/edits';
 import { useBench, useBenchStore } from '../state/store';
+import { KeepOffList } from './KeepOffList';
 
 /** The fields of the blank: which, in what size and colour, and where the lettering goes. */
 export function BlankFields({ measured }: { measured: string }) {
@@ -45,7 +46,7 @@ export function BlankFields({ measured }: { measured: string }) {
                             onChange={(next) =>
                                 onto({
                                     size: next.size,
-                                    width: next.width,
+                                    ...measuresOf(next),
                                     placement: same(next.placements, placement),
                                 })
                             }
@@ -80,6 +81,7 @@ export function BlankFields({ measured }: { measured: string }) {
             ) : (
                 <p className="text-xs text-quiet">This blank is no longer in the shop’s list; the design keeps it.</p>
             )}
+            <KeepOffList />
             <div className="flex items-center justify-between gap-2 text-xs text-quiet">
                 Lines start at
                 <Segments
@@ -127,8 +129,18 @@ function as(entry: ShopBlank, blank: Blank): Partial<Blank> {
     if (!size || !fabric) {
         return next;
     }
-    return { ...next, size: size.size, width: size.width, fabric, placement: same(size.placements, blank.placement) };
+    return {
+        ...next,
+        size: size.size,
+        ...measuresOf(size),
+        crossed: [],
+        fabric,
+        placement: same(size.placements, blank.placement),
+    };
 }
+
+/** What a design keeps of a size's measures. */
+const measuresOf = ({ width, height, keepOff }: ShopBlank['sizes'][number]) => ({ width, height, keepOff });
 
 function same(placements: readonly Placement[], placement: Placement): Placement {
     return placements.find((candidate) => candidate.id === placement.id) ?? placements[0] ?? placement;

@@ -1,15 +1,17 @@
 import { useBench } from '../state/store';
 import { Grounds } from './Grounds';
+import { KeepOffPlaces } from './KeepOffPlaces';
 import { OtherAreas } from './OtherAreas';
 import { PlacementArea } from './PlacementArea';
 import { useStage, viewBoxOf } from './StageView';
 
-/** What is chalked on the cloth, beneath the lettering: the areas with their measures, and where lines can be taken between letters. */
+/** What is chalked on the cloth, beneath the lettering: places to keep off, the areas with their measures, and where lines can be taken between letters. */
 export function OnTheCloth({ label }: { label: string }) {
     const { box } = useStage();
     const lines = useBench((bench) => bench.design.lines);
     return (
         <svg role="img" aria-label={label} className="absolute inset-0 size-full" viewBox={viewBoxOf(box)}>
+            <KeepOffPlaces />
             <OtherAreas />
             <PlacementArea />
             <Grounds lines={lines} />

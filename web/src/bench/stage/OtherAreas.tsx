@@ -15,7 +15,7 @@ export function OtherAreas() {
     const entry = shop?.find((candidate) => candidate.blank.id === blank.id)?.blank;
     const others = entry?.sizes
         .find(({ size }) => size === blank.size)
-        ?.placements.filter(({ id }) => id !== placement.id);
+        ?.placements.filter(({ id, brim }) => id !== placement.id && !brim);
     const ruler = 26 * pixel;
     const ruled = {
         left: area.left - ruler,

@@ -1,14 +1,16 @@
 import { showWithUnit } from '../../measure';
 import { useBench } from '../state/store';
+import { BrimBand } from './BrimBand';
+import { Chalked } from './Chalked';
 import { useStage } from './StageView';
 import { TapeRuler } from './TapeRuler';
 
-/** The area that may carry lettering, its tape rulers, and how far it is from collar, hem, seam or brim. */
+/** The area that may carry lettering, on a brim a band, its tape rulers, and how far it is from collar, hem, seam or brim. */
 export function PlacementArea() {
     const { pixel, chalk } = useStage();
     const placement = useBench((bench) => bench.design.blank.placement);
     const unit = useBench((bench) => bench.design.unit);
-    const { width, height, across, down, from } = placement;
+    const { width, height, across, down, from, brim } = placement;
     // The measure from the measuring point straight to the area is drawn along its way.
     const above = down > 0;
     const start = above ? -down : height;
@@ -17,6 +19,9 @@ export function PlacementArea() {
     const drawn = from.find(({ distance }) => distance === end - start);
     const words = ({ edge, distance }: (typeof from)[number]) =>
         `${showWithUnit(distance, unit).replace('.0 mm', ' mm')} from the ${edge}`;
+    if (brim) {
+        return <BrimBand placement={placement} brim={brim} />;
+    }
     return (
         <g>
             <rect
@@ -55,20 +60,6 @@ export function PlacementArea() {
                 ))}
             <TapeRuler length={width} unit={unit} x={-width / 2} y={-24 * pixel} />
             <TapeRuler length={height} unit={unit} x={-width / 2 - 24 * pixel} y={0} upright />
-        </g>
-    );
-}
-
-/** Words on the cloth, on a patch of its colour, so that cords, seams and pockets do not run through them. */
-function Chalked({ x, y, children }: { x: number; y: number; children: string }) {
-    const { pixel, chalk } = useStage();
-    const cloth = useBench((bench) => bench.design.blank.fabric.colour);
-    return (
-        <g transform={`translate(${x} ${y}) scale(${pixel})`} pointerEvents="none">
-            <rect x="-4" y="-12" width={8 + 6 * children.length} height="16" rx="2" fill={cloth} fillOpacity=".9" />
-            <text fontSize="11.5" fill={chalk}>
-                {children}
-            </text>
         </g>
     );
 }

@@ -26,6 +26,7 @@ export function Stage({ children }: { children?: ReactNode }) {
     const drawing = useBench((bench) => bench.design.blank.drawing);
     const colour = useBench((bench) => bench.design.blank.fabric.colour);
     const blank = useBench((bench) => bench.sheet.blank);
+    const aside = useBench((bench) => bench.cordsAside);
     const words = useBench((bench) => describe(bench.design, bench.sheet));
     const { resize } = store.getState();
 
@@ -70,8 +71,8 @@ export function Stage({ children }: { children?: ReactNode }) {
     );
     // A picture of its own, so that the cloth is not painted anew with every change of the ink.
     const garment = useMemo(
-        () => <Garment drawing={drawing} colour={colour} frame={blank} />,
-        [drawing, colour, blank],
+        () => <Garment drawing={drawing} colour={colour} frame={blank} cordsAside={aside} />,
+        [drawing, colour, blank, aside],
     );
 
     return (

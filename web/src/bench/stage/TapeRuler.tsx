@@ -1,5 +1,6 @@
 import type { Unit } from '../../api/client';
 import { useStage } from './StageView';
+import { steps } from './tapeSteps';
 
 interface Props {
     /** In µm, as x and y are. */
@@ -60,32 +61,4 @@ export function TapeRuler({ length, unit, x, y, upright }: Props) {
             })}
         </g>
     );
-}
-
-/** How far apart the marks are, in µm, and which of them have a number, so that they can be read. */
-function steps(unit: Unit, pixel: number): { small: number; every: number } {
-    const choices =
-        unit === 'mm'
-            ? ([
-                  [1000, 10],
-                  [5000, 4],
-                  [10000, 5],
-                  [20000, 5],
-                  [50000, 4],
-                  [100000, 5],
-              ] as const)
-            : ([
-                  [25400 / 16, 16],
-                  [25400 / 8, 8],
-                  [25400 / 4, 4],
-                  [25400 / 2, 2],
-                  [25400, 4],
-                  [25400 * 4, 3],
-              ] as const);
-    for (const [small, every] of choices) {
-        if (small >= 5 * pixel && small * every >= 34 * pixel) {
-            return { small, every };
-        }
-    }
-    return { small: 1e6, every: 1 };
 }

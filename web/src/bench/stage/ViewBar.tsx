@@ -1,3 +1,4 @@
+import { hasCords } from '../../blanks/drawings';
 import { Segments } from '../../ui/Segments';
 import type { Side } from '../state/looks';
 import { useBench, useBenchStore } from '../state/store';
@@ -19,6 +20,8 @@ export function ViewBar() {
     const side = useBench((bench) => bench.side);
     const target = useBench((bench) => (bench.free ? null : bench.target));
     const lasso = useBench((bench) => bench.lasso);
+    const cords = useBench((bench) => hasCords(bench.design.blank.drawing));
+    const aside = useBench((bench) => bench.cordsAside);
     const { look, zoom, aim } = useBenchStore().getState();
     return (
         <div className="absolute bottom-3 left-3.5 flex flex-wrap gap-2 pr-3">
@@ -44,6 +47,16 @@ export function ViewBar() {
                     onClick={() => look({ lasso: !lasso, erasing: null })}
                 />
             </span>
+            {cords && (
+                <span className="inline-flex overflow-hidden rounded-[3px] border border-seam bg-white">
+                    <ViewButton
+                        label="Lay the cords aside"
+                        show="Cords aside"
+                        on={aside}
+                        onClick={() => look({ cordsAside: !aside })}
+                    />
+                </span>
+            )}
         </div>
     );
 }

@@ -48,6 +48,8 @@ export interface Looks {
     snag: number | null;
     erasing: Erasing | null;
     lasso: boolean;
+    /** Whether the cords of a hoodie are laid aside. */
+    cordsAside: boolean;
     looking: Looking;
     /** The film that is pointed at, and the one whose card is open. */
     pointed: string | null;
@@ -95,6 +97,7 @@ export const looksAt =
         snag: null,
         erasing: null,
         lasso: false,
+        cordsAside: false,
         looking: all,
         pointed: null,
         film: null,

@@ -5,6 +5,12 @@ import { edit, type Edit } from './edit';
 /** Another blank, size or placement; the lines keep their measures. */
 export const withBlank = (blank: Partial<Blank>): Edit => edit((design) => Object.assign(design.blank, blank));
 
+/** Whether lettering may run across a place to keep off. */
+export const withCrossed = (id: string, crossed: boolean): Edit =>
+    edit(({ blank }) => {
+        blank.crossed = [...blank.crossed.filter((other) => other !== id), ...(crossed ? [id] : [])];
+    });
+
 /** Another blank, size or placement; all measures become as much larger or smaller as the area does. */
 export const withBlankFitted = (blank: Partial<Blank>): Edit =>
     edit((design) => {

@@ -1,14 +1,18 @@
 import type { Sheet, SheetFix } from '../../../api/client';
+import { withCrossed } from './blank';
 import { withTreatments } from './cards';
 import { withDepth } from './depths';
 import { edit, isLine, withCard, type Edit } from './edit';
 import { withInset } from './insets';
 
-/** What a snag offers to mend it, done to its card. */
+/** What a snag offers to mend it, done to its card or to the blank. */
 export function withFix(id: string, fix: SheetFix, sheet: Sheet): Edit {
-    const { above, into, islands, settles } = fix;
+    const { above, crosses, into, islands, settles } = fix;
     if (settles) {
         return edit((design) => (design.formerly = []));
+    }
+    if (crosses) {
+        return withCrossed(crosses, true);
     }
     if (above) {
         return withDepth(id, 'above', above);

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Uvret\App\Api\Shape;
+
+use OpenApi\Attributes as OA;
+use Uvret\Blanks\Measuring\Measure;
+
+/** What is measured on a kind of blank. */
+#[OA\Schema(schema: 'BlankMeasure', required: ['name', 'title', 'hint', 'path', 'usual'])]
+final readonly class BlankMeasure
+{
+    private function __construct(
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $hint,
+        #[OA\Property(description: 'Along which is measured: SVG path data in the drawing’s millimetres.')]
+        public string $path,
+        #[OA\Property(description: 'As the drawing has it, in µm.')]
+        public int $usual,
+    ) {
+    }
+
+    public static function of(Measure $measure): self
+    {
+        return new self($measure->name, $measure->title, $measure->hint, $measure->path, $measure->usual);
+    }
+}
