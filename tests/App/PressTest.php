@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\App;
 
+use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Process\Process;
 use Uvret\App\Repository\CutPieces;
 use Uvret\Tests\Support\ApiCase;
@@ -71,6 +72,69 @@ final class PressTest extends ApiCase
         self::assertGreaterThan(1, $brim->int('steps.1.sections'));
         $this->send('POST', '/api/designs/committee-brim/press', ['row' => 'committee-brim/1', 'at' => $at]);
         self::assertSame('committee-brim/2', $this->get('/api/designs/committee-brim/press')->get('row'));
+    }
+
+    public function testTheShopsPressesAreUsedAndOneCanBeChosen(): void
+    {
+        $path = '/api/designs/crew-shirt-back/press';
+        self::assertStringStartsWith('flat press, 380 × 380, one pressing', $this->get($path)->string('platen'));
+        $shop = $this->get('/api/shop');
+        self::assertSame([20_000, 'flat', 4], [$shop->get('press.overlap'), $shop->get('press.presses.0.kind'), \count((array) $shop->get('press.presses'))]);
+        $iron = ['id' => 'iron', 'name' => 'hand iron', 'kind' => 'iron', 'width' => 120_000, 'height' => 180_000];
+        $saved = $this->send('PUT', '/api/shop', $shop->with('press', ['presses' => [$iron + [], ['id' => 'big', 'kind' => 'flat', 'name' => 'swing press'] + $iron], 'overlap' => 5_000]));
+        self::assertSame('hand iron', $saved->get('press.presses.0.name'));
+        $sheet = $this->get($path);
+        self::assertSame(['big', 'iron'], [$sheet->get('press'), $sheet->get('presses.0.id')]);
+        self::assertMatchesRegularExpression('/^hand iron, 120 × 180, \d+ sections$/', $this->get("$path?press=iron")->string('platen'));
+        self::assertSame([3, 2], [$sheet->get('steps.1.seconds'), $sheet->get('steps.1.later')]);
+        foreach ([
+            'press/presses' => ['press.presses', []],
+            'press/presses/0/width' => ['press.presses.0.width', 1],
+            'press/overlap' => ['press.overlap', -1],
+            'rate' => ['rate', -1],
+        ] as $wrong => [$field, $value]) {
+            self::assertSame($wrong, $this->send('PUT', '/api/shop', $saved->with($field, $value), 422)->string('path'));
+        }
+    }
+
+    public function testASignIsLaidOnColdAndCutAsItsFilmsSay(): void
+    {
+        $sheet = $this->get('/api/designs/clubhouse-sign/press');
+        self::assertSame(['laid on cold', []], [$sheet->get('platen'), $sheet->get('presses')]);
+        self::assertSame(['Clean the clubhouse sign', null, 0], [$sheet->get('steps.0.title'), $sheet->get('steps.0.temperature'), $sheet->get('steps.0.seconds')]);
+        self::assertStringContainsString('Laid on cold, by hand', $this->text('/api/designs/clubhouse-sign/press-card.pdf'));
+        self::assertSame([], \array_column((array) $this->get('/api/designs/clubhouse-sign')->get('sheet.snags'), 'message'));
+        $folder = \sys_get_temp_dir().'/uvret-sign-'.\bin2hex(\random_bytes(6));
+        (new Process([\dirname(__DIR__, 2).'/bin/console', 'uvret:plan', 'demo/designs/clubhouse-sign.json', "--out=$folder"], \dirname(__DIR__, 2)))->mustRun();
+        $plan = Json::of((string) \file_get_contents("$folder/plan.json"));
+        self::assertSame([false, false], \array_column((array) $plan->get('layers'), 'mirrored'));
+        (new Filesystem())->remove($folder);
+    }
+
+    public function testTheSumOfAJobIsFilmTimeAndCost(): void
+    {
+        $sum = $this->get('/api/jobs/tool-pouches/sum');
+        self::assertSame([12, 0, 'sunup', 0], [$sum->get('pieces'), $sum->get('people'), $sum->get('films.0.id'), $sum->get('films.0.short')]);
+        [$layer] = $this->get('/api/cut-room/designs/boatshed-pouch?copies=12')->data();
+        $layer = new Json((array) $layer);
+        self::assertSame($layer->get('length'), $sum->get('films.0.length'));
+        self::assertEqualsWithDelta($layer->float('seconds'), $sum->float('cut'), 1);
+        self::assertEqualsWithDelta($layer->float('weeding'), $sum->float('weed'), 1);
+        self::assertSame(12 * $this->get('/api/designs/boatshed-pouch/press')->int('seconds'), $sum->get('press'));
+        self::assertEqualsWithDelta(9.8 * $sum->int('films.0.length') / 1e6, $sum->float('film'), 0.01);
+        $hours = ($sum->float('cut') + $sum->float('weed') + $sum->float('press')) / 3600;
+        self::assertEqualsWithDelta($sum->float('film') + 36 * $hours, $sum->float('cost'), 0.02);
+
+        // Everybody on the list is a piece; what the roll lacks is said; without a rate there is no cost.
+        $this->send('PUT', '/api/shop', $this->get('/api/shop')->with('rate', 0));
+        $named = $this->get('/api/jobs/named-bags/sum');
+        self::assertSame([18, 18, null], [$named->get('people'), $named->get('pieces'), $named->get('cost')]);
+        $film = new Json((array) $this->get('/api/film-rack')->get('1'));
+        $this->send('PUT', '/api/film-rack/ink', $film->with('entry.stock', 100_000));
+        self::assertSame($named->int('films.0.length') - 100_000, $this->get('/api/jobs/named-bags/sum')->get('films.0.short'));
+        $sheet = $this->get('/api/jobs/named-bags');
+        self::assertSame(95.5, $this->send('PUT', '/api/jobs/named-bags', $sheet->with('price', 95.5))->get('price'));
+        self::assertSame('price', $this->send('PUT', '/api/jobs/named-bags', $this->get('/api/jobs/named-bags')->with('price', -1), 422)->string('path'));
     }
 
     public function testAPlanIsWrittenWithoutTheApp(): void

@@ -80,7 +80,8 @@ describe('what lies on what', () => {
             heft: null,
             islands: null,
             into: null,
-            crosses: null, settles: false,
+            crosses: null,
+            settles: false,
         };
         expect(ids(withFix('form-1', { ...none, above: 'line-1' }, sheet(design, sizes))(design))).toEqual([
             'form-2',

@@ -32,12 +32,25 @@ const sheetOf = (at: string, more: object = {}): PressSheet =>
         rows: [row('a', 'Ottilie'), row('b', 'Bo'), row('c', 'Ines')],
         row: at,
         steps: [
-            { title: 'Warm the tee', hint: '', temperature: 150, seconds: 3, pressure: 'light', sections: 1 },
-            { title: 'Chalk: press fully', hint: '', temperature: 150, seconds: 12, pressure: 'medium', sections: 2 },
+            { title: 'Warm the tee', hint: '', temperature: 150, seconds: 3, later: 3, pressure: 'light', sections: 1 },
+            {
+                title: 'Chalk: press fully',
+                hint: '',
+                temperature: 150,
+                seconds: 12,
+                later: 9,
+                pressure: 'medium',
+                sections: 2,
+            },
         ],
         seconds: 47,
         picture: '<svg/>',
-        platen: 'platen 380 × 380, 2 sections',
+        platen: 'flat press, 380 × 380, 2 sections',
+        press: 'flat',
+        presses: [
+            { id: 'flat', name: 'flat press' },
+            { id: 'iron', name: 'hand iron' },
+        ],
         measure: 'from the collar, in mm',
         problem: null,
         notes: ['Lagoon takes 190 °C.'],
@@ -178,7 +191,9 @@ describe('the page', () => {
         expect(screen.getByText('Section 1 of 2')).toBeDefined();
         press(12);
         expect(screen.getByText('Section 2 of 2')).toBeDefined();
-        press(12);
+        // What lies in the overlap has had its heat, so the second section is shorter.
+        expect(screen.getByText('12 s, then 9 s')).toBeDefined();
+        press(9);
         await waitFor(() => expect(post).toHaveBeenCalledTimes(1));
         expect(post.mock.calls[0]?.[1]).toMatchObject({ params: { path: { id: 'crew' } }, body: { row: 'a' } });
         await waitFor(() =>
@@ -186,6 +201,38 @@ describe('the page', () => {
         );
         expect(screen.getByRole('timer').textContent).toBe('0:03');
         await waitFor(() => expect(screen.getByRole('contentinfo').textContent).toContain('Pressed1 of 3'));
+    });
+
+    it('is worked out anew for another press', async () => {
+        open();
+        const get = vi.mocked(server.GET);
+        fireEvent.change(await screen.findByLabelText('Press'), { target: { value: 'iron' } });
+        await waitFor(() =>
+            expect(get.mock.lastCall?.[1]).toMatchObject({ params: { query: { row: '', press: 'iron' } } }),
+        );
+    });
+
+    it('goes through what is laid on cold without a clock', async () => {
+        const post = open({
+            steps: [
+                {
+                    title: 'Clean the sign',
+                    hint: '',
+                    temperature: null,
+                    seconds: 0,
+                    later: 0,
+                    pressure: null,
+                    sections: 1,
+                },
+            ],
+            presses: [],
+        });
+        expect(await screen.findByText('by hand')).toBeDefined();
+        expect(screen.queryByRole('timer')).toBeNull();
+        expect(screen.queryByLabelText('Press')).toBeNull();
+        expect(screen.getByRole('contentinfo').textContent).toContain('not used: laid on cold');
+        fireEvent.click(screen.getByRole('button', { name: 'Done (space)' }));
+        await waitFor(() => expect(post).toHaveBeenCalledTimes(1));
     });
 
     it('sends a spoiled one back to the Cut room', async () => {

@@ -151,7 +151,8 @@ describe('what a snag offers', () => {
         islands: null,
         into: null,
         above: null,
-        crosses: null, settles: false,
+        crosses: null,
+        settles: false,
     };
 
     it('sizes and spaces a line', () => {
@@ -167,7 +168,9 @@ describe('what a snag offers', () => {
 
     it('keeps what a design of before looks like now', () => {
         const before = { ...design, formerly: ['chalk', 'ink'] };
-        expect(withFix('line-1', { ...none, crosses: null, settles: true }, sheet(design, {}))(before).formerly).toEqual([]);
+        expect(
+            withFix('line-1', { ...none, crosses: null, settles: true }, sheet(design, {}))(before).formerly,
+        ).toEqual([]);
     });
 
     it('sets a card in, or bridges its islands', () => {

@@ -65,13 +65,13 @@ final readonly class ShopPress
                 name: $press->text('name', 'Give the press a name.', 40),
                 width: $press->number('width', 'Type a platen from 20 mm to 2 m.', 20_000, 2_000_000),
                 height: $press->number('height', 'Type a platen from 20 mm to 2 m.', 20_000, 2_000_000),
-                kind: PressKind::tryFrom($press->optionalText('kind')) ?? throw BadRequest::field('kind', 'Say what kind of press it is.'),
+                kind: PressKind::tryFrom($press->optionalText('kind')) ?? throw BadRequest::field('press/presses', 'Say what kind of press it is.'),
                 id: $press->text('id', 'Give the press an id.', 40),
             );
         }
 
         return new self(
-            [] === $presses ? throw BadRequest::field('presses', 'A shop has at least one press: add one before this is removed.') : $presses,
+            [] === $presses ? throw BadRequest::field('press/presses', 'A shop has at least one press: add one before this is removed.') : $presses,
             $fields->number('overlap', 'Type an overlap from 0 to 100 mm.', 0, 100_000),
         );
     }

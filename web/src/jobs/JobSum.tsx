@@ -79,7 +79,7 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
             </table>
             {sum.cost !== null && (
                 <div className="mt-2 flex items-center justify-between gap-2">
-                    <label className="flex items-center gap-2">
+                    <span className="flex items-center gap-2">
                         Price
                         <NumberField
                             label="Price of the job"
@@ -90,7 +90,7 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
                             value={sheet.price}
                             onChange={onPrice}
                         />
-                    </label>
+                    </span>
                     {sheet.price > 0 && (
                         <span className={sheet.price < sum.cost ? 'font-semibold text-madder' : 'text-sage'}>
                             {sheet.price < sum.cost

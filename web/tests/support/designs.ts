@@ -23,8 +23,11 @@ export const empty = {
     stack: 'top',
     blank: {
         name: 'Crew tee',
+        drawing: 'tee-back',
+        keepOff: [],
+        crossed: [],
         fabric: { name: 'Canvas', colour: '#F5F1E8' },
-        placement: { width: 280000, height: 330000, across: 0, down: 75000 },
+        placement: { width: 280000, height: 330000, across: 0, down: 75000, from: [] },
     },
     films: [film, { ...film, id: 'chalk' }, { ...film, id: 'buoy' }],
     lines: [],

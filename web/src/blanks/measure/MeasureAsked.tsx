@@ -39,9 +39,9 @@ export function MeasureAsked({ measure, measuring }: { measure: BlankMeasure; me
             </p>
             <h2 className="text-xl font-bold">{measure.title}</h2>
             <p className="text-base">{measure.hint}</p>
-            <label className="flex items-baseline gap-2 text-2xl">
-                <span className="sr-only">{measure.title}</span>
+            <span className="flex items-baseline gap-2 text-2xl">
                 <input
+                    aria-label={measure.title}
                     autoFocus
                     className="field w-40 text-2xl font-bold tabular-nums"
                     aria-invalid={wrong !== null || refused !== null}
@@ -54,7 +54,7 @@ export function MeasureAsked({ measure, measuring }: { measure: BlankMeasure; me
                     }}
                 />
                 {unit}
-            </label>
+            </span>
             {(wrong ?? refused) !== null && (
                 <p role="alert" className="text-madder">
                     {wrong ?? refused}
