@@ -66,7 +66,7 @@ describe('what a job comes to', () => {
         expect(row(/^Cut/)).toEqual(['5.0 min', '3.00']);
         expect(row(/^Weed\s*\(24 to pick out\)/)).toEqual(['60 min', '36.00']);
         expect(row(/^In all/)).toEqual(['80 min', '62.70']);
-        expect(row(/^a piece/)).toEqual(['6.7 min', '5.22']);
+        expect(row(/^a piece/)).toEqual(['6.7 min', '5.23']);
         expect(section.textContent).toContain('17.30 above cost');
     });
 
