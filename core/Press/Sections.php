@@ -81,8 +81,9 @@ final readonly class Sections
         while (true) {
             $end = $start + $length;
             if ($end >= $to) {
-                // The last one reaches as far beyond the film as it may.
-                $spans[] = [$start, $end, self::cuts($start, $pieces)];
+                // The last one reaches no further beyond the film than it must.
+                $earlier = [] === $spans ? $start : self::earliest($spans[\count($spans) - 1][0], $start, $to - $length, $pieces);
+                $spans[] = [$earlier, $earlier + $length, self::cuts($earlier, $pieces)];
 
                 return $spans;
             }
@@ -99,6 +100,23 @@ final readonly class Sections
             $spans[] = [$start, $end, $cuts || self::cuts($start, $pieces)];
             $start = $next;
         }
+    }
+
+    /**
+     * The first place, not before `least`, where a piece begins and none is cut.
+     *
+     * @param list<array{int, int}> $pieces
+     */
+    private static function earliest(int $after, int $start, int $least, array $pieces): int
+    {
+        $found = $start;
+        foreach ($pieces as [$left]) {
+            if ($left > $after && $left >= $least && $left < $found && !self::cuts($left, $pieces)) {
+                $found = $left;
+            }
+        }
+
+        return $found;
     }
 
     /**

@@ -81,7 +81,8 @@ final class PressTest extends ApiCase
         $shop = $this->get('/api/shop');
         self::assertSame([20_000, 'flat', 4], [$shop->get('press.overlap'), $shop->get('press.presses.0.kind'), \count((array) $shop->get('press.presses'))]);
         $iron = ['id' => 'iron', 'name' => 'hand iron', 'kind' => 'iron', 'width' => 120_000, 'height' => 180_000];
-        $saved = $this->send('PUT', '/api/shop', $shop->with('press', ['presses' => [$iron + [], ['id' => 'big', 'kind' => 'flat', 'name' => 'swing press'] + $iron], 'overlap' => 5_000]));
+        $flat = ['id' => 'big', 'kind' => 'flat', 'name' => 'swing press'] + $iron;
+        $saved = $this->send('PUT', '/api/shop', $shop->with('press', ['presses' => [$iron, $flat], 'overlap' => 5_000]));
         self::assertSame('hand iron', $saved->get('press.presses.0.name'));
         $sheet = $this->get($path);
         self::assertSame(['big', 'iron'], [$sheet->get('press'), $sheet->get('presses.0.id')]);

@@ -18,7 +18,7 @@ final class TemplateTest extends ApiCase
     /** Dots to a millimetre of the pictures. */
     private const DOTS = 10;
 
-    /** @return iterable<string, array{string, string, float, float}> what is asked for, and the size of the paper in points */
+    /** @return iterable<string, array{string, float, float}> what is asked for, and the size of the paper in points */
     public static function papers(): iterable
     {
         yield 'A4' => ['', 595.28, 841.89];
@@ -33,9 +33,9 @@ final class TemplateTest extends ApiCase
         $pdf = (string) $this->client->getResponse()->getContent();
         $info = (new Process(['pdfinfo', '-'], input: $pdf))->mustRun()->getOutput();
         self::assertSame(1, \preg_match('/Pages:\s+1\b/', $info), 'the cap fits on one sheet');
-        self::assertSame(1, \preg_match('/Page size:\s+([\d.]+) x ([\d.]+)/', $info, $size));
-        self::assertEqualsWithDelta($width, (float) $size[1], 1.5);
-        self::assertEqualsWithDelta($height, (float) $size[2], 1.5);
+        \preg_match('/Page size:\s+([\d.]+) x ([\d.]+)/', $info, $size);
+        self::assertEqualsWithDelta($width, (float) ($size[1] ?? 0), 1.5);
+        self::assertEqualsWithDelta($height, (float) ($size[2] ?? 0), 1.5);
 
         [$columns, $rows, $pixels] = self::picture($pdf);
         // The scale is the longest black line across.
@@ -47,7 +47,7 @@ final class TemplateTest extends ApiCase
                 $longest = \max($longest, \intdiv(\strlen($run), 3));
             }
         }
-        self::assertEqualsWithDelta(150.0, $longest / self::DOTS, 0.4, 'the scale, with half a line at either end');
+        self::assertEqualsWithDelta(150.0 + 0.2, $longest / self::DOTS, 0.2, 'the scale, with half a line at either end');
 
         // The lines to measure along are drawn in one colour: as far from one another as the ink's ends are.
         $plan = $this->plan('launch-cap');
@@ -61,8 +61,7 @@ final class TemplateTest extends ApiCase
                 $at[] = $column;
             }
         }
-        $first = $at[0];
-        $last = $at[\count($at) - 1];
+        [$first, $last] = [\min([...$at, $columns]), \max([...$at, 0])];
         $apart = ($plan->distances[2]->toX - $plan->distances[0]->toX) / 1_000;
         self::assertEqualsWithDelta($apart + 0.3, ($last - $first + 1) / self::DOTS, 0.2, 'and as thick as a line');
     }
@@ -72,10 +71,11 @@ final class TemplateTest extends ApiCase
         $this->client->request('GET', '/api/designs/crew-shirt-names/template.pdf?row=row-5');
         $pdf = (string) $this->client->getResponse()->getContent();
         $text = (new Process(['pdftotext', '-layout', '-', '-'], input: $pdf))->mustRun()->getOutput();
-        self::assertSame(1, \preg_match('/Sheet 1 of (\d)/', $text, $count));
-        self::assertGreaterThan(1, (int) $count[1]);
-        self::assertSame((int) $count[1], \preg_match_all('/This line is 150 mm long/', $text));
-        self::assertStringContainsString("Sheet {$count[1]} of {$count[1]}", $text);
+        \preg_match('/Sheet 1 of (\d)/', $text, $found);
+        $count = (int) ($found[1] ?? 0);
+        self::assertGreaterThan(1, $count);
+        self::assertSame($count, \preg_match_all('/This line is 150 mm long/', $text));
+        self::assertStringContainsString("Sheet $count of $count", $text);
         $this->client->request('GET', '/api/designs/crew-shirt-names/template.pdf');
         self::assertNotSame($pdf, (string) $this->client->getResponse()->getContent(), 'each with their own name');
     }
@@ -93,9 +93,9 @@ final class TemplateTest extends ApiCase
     private static function picture(string $pdf): array
     {
         $ppm = (new Process(['pdftoppm', '-r', (string) (25.4 * self::DOTS), '-'], input: $pdf))->mustRun()->getOutput();
-        self::assertSame(1, \preg_match('/^P6\s+(\d+)\s+(\d+)\s+255\s/', $ppm, $head));
+        \preg_match('/^P6\s+(\d+)\s+(\d+)\s+255\s/', $ppm, $head);
 
-        return [(int) $head[1], (int) $head[2], \substr($ppm, \strlen($head[0]))];
+        return [(int) ($head[1] ?? 0), (int) ($head[2] ?? 0), \substr($ppm, \strlen($head[0] ?? ''))];
     }
 
     /** Whether a dot has the colour of the lines to measure along. */
@@ -109,7 +109,7 @@ final class TemplateTest extends ApiCase
     private function plan(string $design): PressPlan
     {
         [$designs, $drafting, $cards] = \array_map(
-            static fn (string $class): ?object => self::getContainer()->get($class),
+            static fn (string $class): object => self::getContainer()->get($class),
             [JobDesigns::class, Drafting::class, PressCards::class],
         );
         \assert($designs instanceof JobDesigns && $drafting instanceof Drafting && $cards instanceof PressCards);

@@ -44,6 +44,8 @@ final class SectionsTest extends TestCase
         self::assertSame(0, $begin % 40_000);
         self::assertGreaterThanOrEqual(self::OVERLAP, 380_000 - $begin);
         self::assertLessThanOrEqual(380_000 - self::OVERLAP, $begin);
+        // And with the first one that the platen reaches to the end from: 14 letters end at 554 mm.
+        self::assertSame(200_000, $begin);
         // One letter wider than the platen is cut across, and that is said.
         $wide = self::of(self::letters([[0, 560_000]]), 380_000);
         self::assertSame([true, true], \array_column($wide, 'cuts'));

@@ -61,7 +61,7 @@ describe('on the cloth', () => {
         expect(paths[1]).toContain('A135000 135000');
         expect(band?.textContent).toContain('40 mm in from the brim’s edge');
         // The tape counts the same to both sides of the middle.
-        const numbers = [...(container.querySelectorAll('[data-part="arc ruler"] text') ?? [])].map(
+        const numbers = [...container.querySelectorAll('[data-part="arc ruler"] text')].map(
             ({ textContent }) => textContent,
         );
         expect(numbers).toEqual([...numbers].reverse());
@@ -92,7 +92,7 @@ describe('on the cloth', () => {
         const user = userEvent.setup();
         const { store } = on({ keepOff: [seam('a', 'hem'), seam('b', 'zip')], crossed: ['b'] }, <KeepOffList />);
         const list = within(screen.getByRole('group', { name: 'Lettering may cross the' }));
-        expect((list.getByRole('checkbox', { name: 'zip' }) as HTMLInputElement).checked).toBe(true);
+        expect(list.getByRole<HTMLInputElement>('checkbox', { name: 'zip' }).checked).toBe(true);
         await user.click(list.getByRole('checkbox', { name: 'hem' }));
         await user.click(list.getByRole('checkbox', { name: 'zip' }));
         expect(store.getState().design.blank.crossed).toEqual(['a']);

@@ -11,7 +11,7 @@ export function KeepOffList() {
     }
     return (
         <fieldset className="text-xs text-quiet">
-            <legend className="float-left mr-2">Lettering may cross the</legend>
+            <legend className="mb-0.5">Lettering may cross the</legend>
             <ul className="flex flex-wrap gap-x-3 gap-y-0.5">
                 {places.map(({ id, name }) => (
                     <li key={id}>
