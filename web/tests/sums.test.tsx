@@ -70,6 +70,11 @@ describe('what a job comes to', () => {
         expect(section.textContent).toContain('17.30 above cost');
     });
 
+    it('tells long work in hours', async () => {
+        const { row } = await shown({ weed: 18_300 });
+        expect(row(/^Weed/)[0]).toBe('5 h 5 min');
+    });
+
     it('warns of a price below the cost, and shows no cost without an hourly rate', async () => {
         const { section, onPrice } = await shown({ people: 12 }, 50);
         expect(section.textContent).toContain('12.70 below cost');

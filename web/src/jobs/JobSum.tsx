@@ -106,6 +106,11 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
 
 const money = (amount: number) => amount.toFixed(2);
 
-/** Whole minutes; short times to a tenth of one. */
-const minutes = (seconds: number) =>
-    seconds >= 600 ? `${Math.round(seconds / 60)} min` : `${(seconds / 60).toFixed(1)} min`;
+/** Whole minutes, from two hours on in hours; short times to a tenth of a minute. */
+function minutes(seconds: number): string {
+    const whole = Math.round(seconds / 60);
+    if (seconds < 600) {
+        return `${(seconds / 60).toFixed(1)} min`;
+    }
+    return whole < 120 ? `${whole} min` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+}

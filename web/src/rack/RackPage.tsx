@@ -46,7 +46,8 @@ export function RackPage() {
                                         <span className="min-w-0 flex-1 py-2 pr-2.5">
                                             <b className="block truncate">{film.name}</b>
                                             <span className="block truncate text-xs text-quiet">
-                                                {finishNames[film.finish]} · {film.width / 1000} mm
+                                                {finishNames[film.finish]}
+                                                {film.applied === 'cold' && ', cold'} · {film.width / 1000} mm
                                                 {!film.opaque && ' · sheer'}
                                             </span>
                                             <span className="block truncate text-xs text-quiet">
