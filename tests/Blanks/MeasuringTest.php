@@ -56,6 +56,57 @@ final class MeasuringTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, float, list<string>}> drawing, how large beside the usual, its areas in mm */
+    public static function areas(): iterable
+    {
+        yield 'board, 0.6' => ['board', 0.6, ['face 280 × 160, 0 right, 40 down, 40 from top edge']];
+        yield 'board, 1' => ['board', 1, ['face 520 × 320, 0 right, 40 down, 40 from top edge']];
+        yield 'brimmed-hat, 0.6' => ['brimmed-hat', 0.6, ['crown 78 × 24, 0 right, -57 down, 33 from brim', 'band 90 × 15, 0 right, -23 down, 8 from brim']];
+        yield 'brimmed-hat, 1' => ['brimmed-hat', 1, ['crown 130 × 40, 0 right, -95 down, 55 from brim', 'band 151 × 24, 0 right, -38 down, 14 from brim']];
+        yield 'cap, 0.6' => ['cap', 0.6, ['front 48 × 33, 0 right, -44 down, 11 from brim']];
+        yield 'cap, 1' => ['cap', 1, ['front 96 × 55, 0 right, -72 down, 17 from brim']];
+        yield 'hat-brim, 0.6' => ['hat-brim', 0.6, ['front 210 × 105, 0 right, 0 down, 25 from brim']];
+        yield 'hat-brim, 1' => ['hat-brim', 1, ['front 350 × 175, 0 right, 0 down, 40 from brim']];
+        yield 'hoodie-front, 0.6' => ['hoodie-front', 0.6, ['chest 158 × 85, 0 right, 110 down, 110 from collar', 'left-chest 95 × 95, 60 right, 90 down, 90 from collar']];
+        yield 'hoodie-front, 1' => ['hoodie-front', 1, ['chest 263 × 200, 0 right, 110 down, 110 from collar', 'left-chest 95 × 95, 101 right, 90 down, 90 from collar']];
+        yield 'pouch, 0.6' => ['pouch', 0.6, ['face 96 × 55, 0 right, 29 down, 29 from zip']];
+        yield 'pouch, 1' => ['pouch', 1, ['face 200 × 124, 0 right, 32 down, 32 from zip']];
+        yield 'sleeve, 0.6' => ['sleeve', 0.6, ['upper-arm 52 × 60, 0 right, 120 down, 120 from shoulder', 'along 33 × 89, 0 right, 150 down, 150 from shoulder']];
+        yield 'sleeve, 1' => ['sleeve', 1, ['upper-arm 87 × 60, 0 right, 120 down, 120 from shoulder', 'along 56 × 330, 0 right, 150 down, 150 from shoulder']];
+        yield 'tee-back, 0.6' => ['tee-back', 0.6, ['full-back 150 × 179, 0 right, 75 down, 75 from collar', 'shoulder-line 181 × 70, 0 right, 50 down, 50 from collar']];
+        yield 'tee-back, 1' => ['tee-back', 1, ['full-back 281 × 330, 0 right, 75 down, 75 from collar', 'shoulder-line 302 × 70, 0 right, 50 down, 50 from collar']];
+        yield 'tee-front, 0.6' => ['tee-front', 0.6, ['full-front 150 × 142, 0 right, 70 down, 70 from collar', 'left-chest 62 × 95, 56 right, 80 down, 80 from collar']];
+        yield 'tee-front, 1' => ['tee-front', 1, ['full-front 281 × 300, 0 right, 70 down, 70 from collar', 'left-chest 95 × 95, 94 right, 80 down, 80 from collar']];
+        yield 'tote, 0.6' => ['tote', 0.6, ['middle 108 × 91, 0 right, 79 down, 79 from top edge', 'low 148 × 63, 0 right, 170 down, 170 from top edge']];
+        yield 'tote, 1' => ['tote', 1, ['middle 260 × 245, 0 right, 92 down, 92 from top edge', 'low 300 × 104, 0 right, 284 down, 284 from top edge']];
+    }
+
+    /** @param list<string> $areas */
+    #[DataProvider('areas')]
+    public function testItsAreasAreWhereTheTradePutsThem(string $drawing, float $by, array $areas): void
+    {
+        $measures = \array_map(static fn (int $length): int => (int) \round($length * $by / 1_000) * 1_000, self::usual($drawing));
+        $size = MeasuredSize::of($drawing, 'M', $measures);
+        $mm = static fn (array $area, string $field): int => \is_int($area[$field]) ? \intdiv($area[$field], 1_000) : 0;
+        self::assertSame($areas, \array_map(static fn (array $area): string => \sprintf(
+            '%s %d × %d, %d right, %d down, %s',
+            \is_string($area['id']) ? $area['id'] : '',
+            $mm($area, 'width'),
+            $mm($area, 'height'),
+            $mm($area, 'across'),
+            $mm($area, 'down'),
+            self::measured($area),
+        ), $size['placements']));
+    }
+
+    public function testTheDrawingLiesRoundTheAreaThatIsChosen(): void
+    {
+        $size = MeasuredSize::of('tee-front', 'M', self::usual('tee-front'));
+        [$front, $chest] = \array_map(static fn (Blank $blank): Box => Drawing::named('tee-front')->extent($blank), self::blanks('tee-front', $size));
+        self::assertEquals(new Box(-430_000, -590_000, 430_000, 180_000), $front);
+        self::assertEquals($front->moved(-94_000, 10_000), $chest, '94 mm to the right, 10 mm lower');
+    }
+
     #[DataProvider('drawings')]
     public function testMeasuresAreAskedInOrderAndDrawnWhereTheyAre(string $drawing): void
     {
@@ -238,6 +289,14 @@ final class MeasuringTest extends TestCase
         $size = \json_decode(\json_encode(MeasuredSize::of('tee-front', $name, $measures), \JSON_THROW_ON_ERROR));
 
         return $size;
+    }
+
+    /** @param array<mixed> $area */
+    private static function measured(array $area): string
+    {
+        $from = \is_array($area['from'] ?? null) ? $area['from'][0] : [];
+
+        return \is_array($from) && \is_int($from['distance']) && \is_string($from['edge']) ? \intdiv($from['distance'], 1_000)." from {$from['edge']}" : '';
     }
 
     private static function number(\stdClass $area, string $field): int

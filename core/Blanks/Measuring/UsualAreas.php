@@ -57,7 +57,7 @@ final class UsualAreas
                 Area::at('crown', 'Crown, above the band', 0.37 * $m['brim'], 0.33 * $m['height'], -0.78 * $m['height'], 'brim')->over('brim'),
                 Area::at('band', 'On the band', 0.43 * $m['brim'], 0.2 * $m['height'], -0.31 * $m['height'], 'brim')->over('brim'),
             ],
-            'hat-brim' => [Area::onBrim($m['brim'], $m['crown'], \min(self::BRIM, \intdiv($m['brim'] - $m['crown'], 4)))],
+            'hat-brim' => [Area::onBrim($m['brim'], $m['crown'], \min(self::BRIM, \intdiv(3 * ($m['brim'] - $m['crown']), 10)))],
             default => [Area::at('face', 'Whole face', $m['width'] - 2 * self::MARGIN, $m['height'] - 2 * self::MARGIN, self::MARGIN, 'top edge')],
         };
     }
