@@ -93,6 +93,33 @@ final class PressCardTest extends TestCase
         self::assertContains('12 s', $texts);
     }
 
+    public function testStepsStandOneBelowAnotherWithWhatIsSet(): void
+    {
+        $small = new PressPlanner(presses: Presses::of(20_000, new Platen('small', 120_000, 120_000)));
+        $plan = self::plan();
+        $hot = self::texts((new PressCard())->pages($small->plan($plan), $plan, new PressNotes('Crew shirts', 'Rowers', '', 1))[0]);
+        $said = \array_column($hot, 4);
+        self::assertContains('3, 2 s', $said, 'the tack, shorter in the second section');
+        self::assertContains('5, 3 s', $said);
+        self::assertContains('12 s', $said, 'the full pressing is as long in each');
+        $glass = self::plan([
+            'blank.drawing' => 'board',
+            'blank.fabric.surface' => 'hard',
+            'films.0.applied' => 'cold',
+            'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242', 'applied' => 'cold'] + Designs::FILM,
+        ]);
+        $cold = self::texts((new PressCard())->pages((new PressPlanner())->plan($glass), $glass, new PressNotes('Sign', 'Rowers', '', 1))[0]);
+        self::assertStringNotContainsString('°C', \implode(' ', \array_column($cold, 4)));
+        self::assertContains('Laid on cold, by hand', \array_column($cold, 4));
+        foreach ([[$hot, 18.5], [$cold, 12.5]] as [$texts, $apart]) {
+            $numbers = \array_values(\array_filter($texts, static fn (array $text): bool => 112.0 === $text[0] && \ctype_digit($text[4])));
+            self::assertSame(\range(1, \count($numbers)), \array_map(static fn (array $text): int => (int) $text[4], $numbers));
+            foreach (\array_slice($numbers, 1) as $at => $number) {
+                self::assertEqualsWithDelta($apart, $number[1] - $numbers[$at][1], 1e-6);
+            }
+        }
+    }
+
     public function testThePictureShowsThePlatenAndTheDistancesWhereTheyAre(): void
     {
         $plan = self::plan(['lines.0.size' => ['by' => 'width', 'length' => 300_000], 'blank.placement.width' => 320_000]);
