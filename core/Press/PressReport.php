@@ -16,7 +16,7 @@ final class PressReport
      *     }>,
      *     sections: list<array{x: int, y: int, width: int, height: int, turn: float, cuts: bool}>,
      *     distances: list<array{edge: string, from: array{int, int}, to: array{int, int}, length: int}>,
-     *     seconds: int, problem: string|null, notes: list<string>
+     *     seconds: int, heats: array<string, int>, problem: string|null, notes: list<string>
      * }
      */
     public static function of(PressPlan $plan): array
@@ -47,8 +47,22 @@ final class PressReport
                 'length' => $distance->length(),
             ], $plan->distances),
             'seconds' => $plan->seconds(),
+            'heats' => self::heats($plan),
             'problem' => $plan->problem,
             'notes' => $plan->notes,
         ];
+    }
+
+    /** @return array<string, int> how often each film is heated, by its id */
+    private static function heats(PressPlan $plan): array
+    {
+        $heats = [];
+        foreach ($plan->steps as $step) {
+            foreach ($step->films as $film) {
+                $heats[$film->id] = $plan->heats($film);
+            }
+        }
+
+        return $heats;
     }
 }

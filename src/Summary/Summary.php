@@ -19,7 +19,7 @@ final readonly class Summary
 {
     /**
      * @param string       $placement  what the area is called
-     * @param int          $across     how wide the area is
+     * @param int          $across     how wide the area is; 0 where it is a band round a brim
      * @param int          $down       how high it is
      * @param int          $width      of the whole blank as it is drawn
      * @param int          $height     the same
@@ -59,13 +59,15 @@ final readonly class Summary
             ...\array_map(static fn (Film $film): string => $film->name, $design->films),
         ];
 
+        $brim = $design->blank->placement->brim;
+
         return new self(
             name: $design->name,
             blank: $design->blank->name,
             size: $design->blank->size,
             placement: $design->blank->placement->name,
-            across: $design->blank->placement->width,
-            down: $design->blank->placement->height,
+            across: null === $brim ? $design->blank->placement->width : 0,
+            down: null === $brim ? $design->blank->placement->height : $brim->edge - $brim->crown,
             unit: $design->unit,
             width: $extent->width(),
             height: $extent->height(),

@@ -146,6 +146,7 @@ final class PressTest extends ApiCase
         self::assertSame(0, $status);
         $plan = Json::of((string) \file_get_contents("$folder/press.json"));
         self::assertSame(['warm', 'tack', 'tack', 'tack', 'press', 'cover'], \array_column((array) $plan->get('steps'), 'kind'));
+        self::assertSame(['ink' => 5, 'buoy' => 4, 'chalk' => 3, 'sunup' => 2], $plan->get('heats'));
         self::assertSame(['collar', 'collar', 'collar'], \array_column((array) $plan->get('distances'), 'edge'));
         [$status] = self::press("demo/designs/committee-brim.json --out=$folder/press.pdf");
         self::assertSame(0, $status);

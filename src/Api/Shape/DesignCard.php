@@ -26,9 +26,9 @@ final readonly class DesignCard
         public string $size,
         #[OA\Property(description: 'What the area is called.')]
         public string $placement,
-        #[OA\Property(description: 'How wide the area is.')]
+        #[OA\Property(description: 'How wide the area is; 0 where it is a band round a brim.')]
         public int $across,
-        #[OA\Property(description: 'How high the area is.')]
+        #[OA\Property(description: 'How high the area is, or how wide the band.')]
         public int $down,
         #[OA\Property(enum: ['mm', 'in'])]
         public string $unit,

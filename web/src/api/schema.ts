@@ -1467,9 +1467,9 @@ export interface components {
             size: string;
             /** @description What the area is called. */
             placement: string;
-            /** @description How wide the area is. */
+            /** @description How wide the area is; 0 where it is a band round a brim. */
             across: number;
-            /** @description How high the area is. */
+            /** @description How high the area is, or how wide the band. */
             down: number;
             /** @enum {string} */
             unit: "mm" | "in";

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Placement, ShopBlank, Unit } from '../api/client';
-import { showRound } from '../measure';
 import { brightness } from '../film/brightness';
+import { areaText } from './areaText';
 import { drawings } from './drawings';
 import { drawingFrame, placed } from './drawingFrame';
 import { drawingUrl } from './Garment';
@@ -71,9 +71,7 @@ export function BlankPicture({ blank, size, unit, chosen, onChoose }: Props) {
                             >
                                 <tspan x="0">{placement.name}</tspan>
                                 <tspan x="0" dy="15" fontSize="11">
-                                    {placement.brim
-                                        ? `${showRound(placement.brim.edge - placement.brim.crown, unit)} ${unit} wide`
-                                        : `${showRound(placement.width, unit)} × ${showRound(placement.height, unit)}`}
+                                    {areaText(placement, unit).replace(` ${unit}`, placement.brim ? ` ${unit}` : '')}
                                 </tspan>
                             </text>
                         </g>

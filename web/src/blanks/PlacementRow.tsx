@@ -1,6 +1,6 @@
 import { Button } from '../ui/Button';
 import type { Placement, Unit } from '../api/client';
-import { showRound } from '../measure';
+import { areaText } from './areaText';
 import { Choice } from '../ui/Choice';
 import { LengthField } from '../ui/LengthField';
 import { TextField } from '../ui/TextField';
@@ -36,9 +36,7 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim
         return (
             <button className="card flex justify-between px-3 py-2 text-left hover:border-quiet" onClick={onOpen}>
                 <b className="truncate">{name}</b>
-                <span className="text-xs whitespace-nowrap text-quiet">
-                    {showRound(width, unit)} × {showRound(height, unit)} {unit}
-                </span>
+                <span className="text-xs whitespace-nowrap text-quiet">{areaText(placement, unit)}</span>
             </button>
         );
     }
@@ -54,16 +52,24 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim
             className="card grid gap-2.5 border-marigold! px-3 py-2.5 shadow-[inset_3px_0_0_var(--color-marigold)]"
         >
             <TextField label="Name of the area" longest={80} value={name} onChange={(name) => onChange({ name })} />
-            <div className="flex flex-wrap gap-2">
-                {field('Wide', width, (width) => onChange({ width }), 500)}
-                {field('High', height, (height) => onChange({ height }), 500)}
-                {field('Down', down, (down) => onChange({ down }))}
-                {field('To the right', across, (across) => onChange({ across }))}
-            </div>
+            {!brim && (
+                <div className="flex flex-wrap gap-2">
+                    {field('Wide', width, (width) => onChange({ width }), 500)}
+                    {field('High', height, (height) => onChange({ height }), 500)}
+                    {field('Down', down, (down) => onChange({ down }))}
+                    {field('To the right', across, (across) => onChange({ across }))}
+                </div>
+            )}
             <div className="flex flex-wrap items-end gap-2">
                 {brim ? (
                     <>
-                        {field('Brim’s edge, radius', brim.edge, (edge) => onChange({ brim: { ...brim, edge } }), 500)}
+                        {field(
+                            'Brim’s edge, radius',
+                            brim.edge,
+                            // The area about the band goes along.
+                            (edge) => onChange({ brim: { ...brim, edge }, width: 2 * edge, height: edge }),
+                            500,
+                        )}
                         {field('Crown, radius', brim.crown, (crown) => onChange({ brim: { ...brim, crown } }), 500)}
                         <Button look="away" small className="py-1" onClick={onNoBrim}>
                             It is no brim

@@ -2,6 +2,7 @@ import { Button } from '../ui/Button';
 import { useQueryClient } from '@tanstack/react-query';
 import { Link } from 'wouter';
 import { answer, server, type JobSheet } from '../api/client';
+import { bandText } from '../blanks/areaText';
 import { Worn } from '../blanks/Worn';
 import { showRound } from '../measure';
 import type { Sheet } from './useJobSheet';
@@ -73,8 +74,10 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                 </Link>
                 {card.unreadable === null ? (
                     <p className="truncate text-xs text-quiet">
-                        {card.blank}, {card.size} · {card.placement}, {showRound(card.across, unit)} ×{' '}
-                        {showRound(card.down, unit)} {unit}
+                        {card.blank}, {card.size} · {card.placement},{' '}
+                        {card.across === 0
+                            ? bandText(card.down, unit)
+                            : `${showRound(card.across, unit)} × ${showRound(card.down, unit)} ${unit}`}
                     </p>
                 ) : (
                     <Unreadable design={design} sheet={sheet} act={act} />

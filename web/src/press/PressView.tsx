@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link } from 'wouter';
 import { answer, Refusal, server, type PressDesignName, type PressSheet } from '../api/client';
-import { layouts, pressSheet } from '../api/queries';
+import { layouts, pressSheet, shop } from '../api/queries';
 import { Button } from '../ui/Button';
 import { useKeys } from '../ui/keys';
 import { TapeEntry } from '../ui/TapeEntry';
@@ -26,6 +26,8 @@ interface Props {
 /** One piece at the press: who is next on the left, where it goes in the middle, what is done on the right. */
 export function PressView({ sheet, designs, pressed, onDesign, onRow, chosen, onPress }: Props) {
     const client = useQueryClient();
+    // Shops that measure in inches print on letter.
+    const letter = useQuery(shop).data?.unit === 'in';
     const [quiet, setQuiet] = useState(isMuted);
     const runs = useMemo<Run[]>(
         () =>
@@ -132,7 +134,7 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow, chosen, on
                     </p>
                     <a
                         className="field mt-2 block text-center font-semibold text-indigo hover:border-indigo"
-                        href={`/api/designs/${sheet.design}/press-card.pdf`}
+                        href={`/api/designs/${sheet.design}/press-card.pdf${letter ? '?paper=letter' : ''}`}
                         target="_blank"
                         rel="noreferrer"
                     >
@@ -140,7 +142,7 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow, chosen, on
                     </a>
                     <a
                         className="mt-1.5 text-center text-sm font-semibold text-indigo hover:underline"
-                        href={`/api/designs/${sheet.design}/template.pdf?row=${encodeURIComponent(sheet.row)}`}
+                        href={`/api/designs/${sheet.design}/template.pdf?row=${encodeURIComponent(sheet.row)}${letter ? '&paper=letter' : ''}`}
                         target="_blank"
                         rel="noreferrer"
                     >

@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState } from 'react';
+import { areaText } from '../../blanks/areaText';
 import { showRound } from '../../measure';
 import { Button } from '../../ui/Button';
 import { Swatch } from '../../ui/Swatch';
@@ -13,7 +14,7 @@ export function BlankLine() {
     const [open, setOpen] = useState(false);
     const { placement, fabric } = blank;
     const measured = [
-        `${showRound(placement.width, unit)} × ${showRound(placement.height, unit)} ${unit}`,
+        areaText(placement, unit),
         ...placement.from.map(({ edge, distance }) => `${showRound(distance, unit)} from the ${edge}`),
     ].join(' · ');
     return (

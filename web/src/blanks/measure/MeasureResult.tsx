@@ -1,5 +1,6 @@
 import { Refusal, type ShopBlank } from '../../api/client';
 import { showRound } from '../../measure';
+import { areaText } from '../areaText';
 import { Button } from '../../ui/Button';
 import type { Measuring } from './useMeasuring';
 
@@ -10,14 +11,12 @@ export function MeasureResult({ made, measuring }: { made: ShopBlank['sizes'][nu
         <div className="grid gap-3">
             <h2 className="text-lg font-bold">So it is laid out</h2>
             <ul aria-label="Areas" className="grid gap-1.5">
-                {made.placements.map(({ id, name, width, height, brim, from }) => (
-                    <li key={id} className="card px-3 py-2">
-                        <b>{name}</b>
+                {made.placements.map((placement) => (
+                    <li key={placement.id} className="card px-3 py-2">
+                        <b>{placement.name}</b>
                         <span className="block text-xs text-quiet">
-                            {brim
-                                ? `a band ${showRound(brim.edge - brim.crown, unit)} ${unit} wide`
-                                : `${showRound(width, unit)} × ${showRound(height, unit)} ${unit}`}
-                            {from.map(
+                            {areaText(placement, unit)}
+                            {placement.from.map(
                                 ({ edge, distance }) => ` · ${showRound(distance, unit)} ${unit} from the ${edge}`,
                             )}
                         </span>
