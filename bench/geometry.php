@@ -179,4 +179,4 @@ $results['geometry W4 ten times'] = [
     'goal' => 11.8,
 ];
 
-echo json_encode($results, JSON_THROW_ON_ERROR), "\n";
+echo json_encode($results, \JSON_THROW_ON_ERROR), "\n";

@@ -30,7 +30,7 @@ $random = static fn (int $seed): Random\Randomizer => new Random\Randomizer(new 
 /** The frame that hugs a design's only layer. */
 $frame = static function (array $changes) use ($planner, $reader, $base): Region {
     $weeding = ['frame' => 'hugging', 'around' => 'layer', 'distance' => MARGIN];
-    $design = $reader->fromJson(json_encode([...$base, ...$changes, 'weeding' => $weeding], JSON_THROW_ON_ERROR));
+    $design = $reader->fromJson(json_encode([...$base, ...$changes, 'weeding' => $weeding], \JSON_THROW_ON_ERROR));
 
     return $planner->plan($design)->cutPlan->sheets[0]->frame;
 };
@@ -163,4 +163,4 @@ $against('mixed, 138 pieces', $mixed(), $seconds);
 $optimum('rectangles of a cut-up rectangle', array_map($rectangles, [1, 2, 3, 4, 5]), $seconds);
 $optimum('polygons of a cut-up rectangle', array_map($polygons, [1, 2, 3]), 2 * $seconds);
 $against('1,000 names', $names(1_000, 3), 0.0);
-echo json_encode($results, JSON_THROW_ON_ERROR), "\n";
+echo json_encode($results, \JSON_THROW_ON_ERROR), "\n";

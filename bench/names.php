@@ -19,7 +19,7 @@ $document = json_decode((string) file_get_contents(__DIR__.'/../demo/designs/cre
 assert($document instanceof stdClass);
 $document->lines = [$document->lines[0]];
 $document->lines[0]->treatments = ['outlines' => [['film' => 'buoy', 'width' => 3000]]];
-$document = json_decode(json_encode($document, JSON_THROW_ON_ERROR));
+$document = json_decode(json_encode($document, \JSON_THROW_ON_ERROR));
 $people = [];
 $dice = new Random\Randomizer(new Random\Engine\Mt19937(1));
 $first = ['Ma', 'Lo', 'Ri', 'Te', 'An', 'Jo', 'Ka', 'El', 'Fin', 'Bru', 'Si', 'Ha', 'Wil', 'Os', 'Gre'];
@@ -73,4 +73,4 @@ foreach ($times as $name => $each) {
     sort($each);
     $results[$name] = ['median' => round($each[2], 1), 'p95' => round($each[4], 1), 'unit' => 'ms'];
 }
-echo json_encode($results, JSON_THROW_ON_ERROR), "\n";
+echo json_encode($results, \JSON_THROW_ON_ERROR), "\n";

@@ -36,4 +36,4 @@ foreach (['brim' => ['committee-brim', 0, 120_000], 'back, 560 mm' => ['regatta-
         'note' => count($press->sections).' sections',
     ];
 }
-echo json_encode($results, JSON_THROW_ON_ERROR), "\n";
+echo json_encode($results, \JSON_THROW_ON_ERROR), "\n";

@@ -174,6 +174,23 @@ final readonly class Region
         return \array_map(static fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0)), $this->valid()->pieces());
     }
 
+    /**
+     * Only those of its pieces that are asked for.
+     *
+     * @param callable(self): bool $which
+     */
+    public function those(callable $which): self
+    {
+        $rings = $outer = [];
+        foreach (\array_filter($this->pieces(), $which) as $piece) {
+            $first = \count($rings);
+            \array_push($rings, ...$piece->rings);
+            \array_push($outer, ...\array_fill(0, \count($piece->rings), $first));
+        }
+
+        return new self($rings, $outer);
+    }
+
     /** @return list<self> what its holes leave out, each a region of its own */
     public function holes(): array
     {

@@ -121,7 +121,7 @@ final readonly class JobController
         $job->customer = $change->customer;
         $job->due = $change->due;
         $job->state = $change->state;
-        $job->price = $change->price;
+        $job->price = $change->price ?? $job->price;
         $job->items->clear();
         foreach ($change->items as $position => $item) {
             $job->items->add(new Item($job, $position, $item->blank, $item->size, $item->quantity));

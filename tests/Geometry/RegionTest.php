@@ -7,6 +7,7 @@ namespace Uvret\Tests\Geometry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Geometry\Affine;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\FillRule;
 use Uvret\Geometry\GeometryException;
 use Uvret\Geometry\Grid;
@@ -168,5 +169,18 @@ final class RegionTest extends TestCase
         $geos = Geos::result('unaryUnion', 'GEOMETRYCOLLECTION('.\implode(',', $letters).')');
         self::assertEqualsWithDelta(Geos::area($geos), $weld->area(), 1e-5 * $weld->area());
         self::assertLessThan(0.5 * $weld->perimeter(), Geos::difference($geos, Geos::wkt($weld)));
+    }
+
+    public function testOnlyThosePiecesAreKeptThatAreAskedFor(): void
+    {
+        $ring = static fn (int $x, int $side): Region => (new Box($x, 0, $x + $side, $side))->toRegion()
+            ->subtract((new Box($x + 100, 100, $x + $side - 100, $side - 100))->toRegion());
+        $all = $ring(0, 1_000)->union($ring(2_000, 500), $ring(5_000, 2_000));
+        $large = $all->those(static fn (Region $piece): bool => ($piece->bounds()?->width() ?? 0) > 800);
+        self::assertSame($ring(0, 1_000)->union($ring(5_000, 2_000))->digest(), Region::fromRings($large->rings())->digest());
+        self::assertCount(2, $large->pieces());
+        self::assertSame($all->area() - $ring(2_000, 500)->area(), $large->area());
+        self::assertSame($ring(0, 1_000)->offset(50)->area(), $all->those(static fn (Region $piece): bool => $piece->contains(50, 50))->offset(50)->area());
+        self::assertTrue($all->those(static fn (): bool => false)->isEmpty());
     }
 }

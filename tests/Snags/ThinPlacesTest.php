@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Part;
 use Uvret\Design\Line;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\Measure\Corners;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
 use Uvret\Plan\Planner;
@@ -57,6 +58,33 @@ final class ThinPlacesTest extends TestCase
             $widths[] = ThinPlaces::neckWidth($neck, ThinPlaces::round($neck, $region, self::LIMIT), self::LIMIT);
         }
         self::assertEqualsWithDelta($thinnest ?? self::LIMIT, \min([self::LIMIT, ...$widths]), 25);
+    }
+
+    /** @return iterable<string, array{list<list<int>>, int, int}> rings, what opening by a circle of 1 mm takes off, how much of it are corners */
+    public static function opened(): iterable
+    {
+        $square = [0, 0, 10_000, 0, 10_000, 10_000, 0, 10_000];
+        yield 'a square' => [[$square], 4, 4];
+        $other = [10_600, 0, 20_000, 0, 20_000, 10_000, 10_600, 10_000];
+        yield 'two squares and the neck between them' => [[$square, $other, [9_000, 5_000, 12_000, 5_000, 12_000, 5_600, 9_000, 5_600]], 9, 8];
+        // From the tip of a notch to the edge across: two arcs that meet at the tip.
+        $notched = [0, 0, 10_000, 0, 10_000, 10_000, 5_200, 10_000, 5_000, 600, 4_800, 10_000, 0, 10_000];
+        yield 'a square with a notch nearly to its edge' => [[$notched], 7, 6];
+        yield 'a bar that is thin all over' => [[[0, 0, 20_000, 0, 20_000, 700, 0, 700]], 1, 0];
+        yield 'a long thin end' => [[$square, [9_000, 5_000, 16_000, 5_000, 16_000, 5_800, 9_000, 5_800]], 5, 4];
+    }
+
+    /** @param list<list<int>> $rings */
+    #[DataProvider('opened')]
+    public function testCornersAreToldByHowTheyHang(array $rings, int $pieces, int $corners): void
+    {
+        $region = Region::fromRings($rings);
+        $thick = $region->open(500);
+        $taken = \array_filter($region->subtract($thick)->pieces(), static fn (Region $piece): bool => $piece->area() > 20_000);
+        self::assertCount($pieces, $taken);
+        $found = new Corners($thick, 1_500);
+        self::assertCount($corners, \array_filter($taken, $found->has(...)));
+        self::assertSame([], \array_filter($taken, (new Corners($thick, 100))->has(...)), 'what reaches farther is none');
     }
 
     /** @return iterable<string, array{string, string, int, int}> design, card, strokes and necks, tails */

@@ -52,8 +52,11 @@ final readonly class ThinPlaces
         }
         $thick = $region->open(\intdiv($limit, 2));
         $sliver = (int) \ceil(self::SLIVER * $limit / 2);
-        foreach ($region->subtract($thick)->open($sliver)->pieces() as $piece) {
-            if ($piece->area() < self::NOTHING * $limit * $limit) {
+        $nothing = self::NOTHING * $limit * $limit;
+        $corners = new Corners($thick, $sharp * $limit);
+        $left = $region->subtract($thick)->those(static fn (Region $piece): bool => $piece->area() >= $nothing && !$corners->has($piece));
+        foreach ($left->open($sliver)->pieces() as $piece) {
+            if ($piece->area() < $nothing) {
                 continue;
             }
             $contacts = $piece->offset(self::TOUCH + $sliver)->intersect($thick)->pieces();

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\App\Entity\JobState;
 
 /** A job as it is to be from now on, with the version that it was changed from. */
-#[OA\Schema(schema: 'ChangeJob', required: ['version', 'title', 'customer', 'due', 'state', 'price', 'items'])]
+#[OA\Schema(schema: 'ChangeJob', required: ['version', 'title', 'customer', 'due', 'state', 'items'])]
 final readonly class ChangeJob
 {
     /** @param list<JobItem> $items */
@@ -23,8 +23,8 @@ final readonly class ChangeJob
         public string $due,
         #[OA\Property(type: 'string', enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
         public JobState $state,
-        #[OA\Property(description: 'Of the whole job; 0 where none is agreed.', maximum: 1000000, minimum: 0)]
-        public float $price,
+        #[OA\Property(description: 'Of the whole job; 0 where none is agreed; left out, it stays.', maximum: 1000000, minimum: 0)]
+        public ?float $price,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]
         public array $items,
     ) {
@@ -41,7 +41,7 @@ final readonly class ChangeJob
             $fields->text('customer', 'Say who the job is for.'),
             $fields->day('due', 'Choose the day the job is due.'),
             JobState::tryFrom($fields->text('state', 'Choose how far the job is.')) ?? throw BadRequest::field('state', 'Choose how far the job is.'),
-            $fields->decimal('price', 'Type what the customer pays, or 0.', 0, 1_000_000),
+            $fields->optionalDecimal('price', 'Type what the customer pays, or 0.', 0, 1_000_000),
             \array_map(static fn (Fields $item): JobItem => new JobItem(
                 $item->text('blank', 'Say what is to be pressed.', 80),
                 $item->text('size', 'Say in which size.', 20),

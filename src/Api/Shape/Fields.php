@@ -72,6 +72,16 @@ final readonly class Fields
         return !\is_float($value) || $value < $least || $value > $most ? throw BadRequest::field($this->path.$field, $asked) : $value;
     }
 
+    /**
+     * Null where it is not given.
+     *
+     * @throws BadRequest with what is asked for
+     */
+    public function optionalDecimal(string $field, string $asked, float $least, float $most): ?float
+    {
+        return isset($this->data[$field]) ? $this->decimal($field, $asked, $least, $most) : null;
+    }
+
     public function is(string $field): bool
     {
         return true === ($this->data[$field] ?? false);

@@ -1073,9 +1073,9 @@ export interface components {
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
             /**
              * Format: float
-             * @description Of the whole job; 0 where none is agreed.
+             * @description Of the whole job; 0 where none is agreed; left out, it stays.
              */
-            price: number;
+            price?: number | null;
             items: components["schemas"]["JobItem"][];
         };
         /** @description How a design that two people changed stands. */
