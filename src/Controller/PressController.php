@@ -20,11 +20,13 @@ use Uvret\App\Repository\JobDesigns;
 /** What is needed at the press. */
 final readonly class PressController
 {
-    /** The press card of a design, as A4 or, with paper=letter, US letter. */
+    /** The press card of a design, as A4 or, with paper=letter, US letter; with each=1 a page for everybody on the list. */
     #[Route('/api/designs/{id}/press-card.{format}', requirements: ['format' => 'pdf|png'], methods: 'GET')]
     public function card(string $id, string $format, Request $request, JobDesigns $designs, PressCards $cards, Printing $printing): Response
     {
-        $pages = $cards->pages($designs->get($id), 'letter' === $request->query->getString('paper'));
+        $letter = 'letter' === $request->query->getString('paper');
+        $design = $designs->get($id);
+        $pages = $request->query->getBoolean('each') ? $cards->each($design, $letter) : $cards->pages($design, $letter);
         $file = 'pdf' === $format ? $printing->pdf(...$pages) : $printing->png($pages[0], \min(3000, \max(200, $request->query->getInt('width', 1240))));
 
         return new Response($file, 200, [

@@ -11,6 +11,7 @@ use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\PersonState;
 use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Names\PeopleSheets;
+use Uvret\App\Names\PersonPlans;
 use Uvret\App\Repository\CutPieces;
 use Uvret\App\Repository\FilmLayouts;
 use Uvret\App\Repository\PeopleProgress;
@@ -31,6 +32,7 @@ final readonly class PressCards
         private Rack $rack,
         private Drafting $drafting,
         private PeopleSheets $people,
+        private PersonPlans $plans,
         private PeopleProgress $progress,
         private CutPieces $cut,
         private FilmLayouts $layouts,
@@ -48,17 +50,41 @@ final readonly class PressCards
         return ShopPress::of($this->entities->find(ShopUsage::class, ShopUsage::ID)->press ?? '{}')->presses();
     }
 
-    /** @return list<string> pages as SVG documents */
+    /** @return list<string> pages as SVG documents: the design with the list of people */
     public function pages(JobDesign $design, bool $letter): array
     {
-        $plan = $this->drafting->draft($design->document)->plan;
-        $rows = $this->rows($design);
+        return $this->card($design, $this->drafting->draft($design->document)->plan, $this->rows($design), $letter);
+    }
 
+    /** @return list<string> a page for everybody on the list, with their own piece; as `pages` where there is no list */
+    public function each(JobDesign $design, bool $letter): array
+    {
+        $people = $this->people->people($design);
+        if ([] === $people) {
+            return $this->pages($design, $letter);
+        }
+        $draft = $this->drafting->draft($design->document);
+        $pages = [];
+        foreach ($this->rows($design) as $at => $row) {
+            $plan = $this->plans->plan($design, $draft->document, $people[$at]->id) ?? $draft->plan;
+            \array_push($pages, ...$this->card($design, $plan, [$row], $letter));
+        }
+
+        return $pages;
+    }
+
+    /**
+     * @param list<PressRow> $rows
+     *
+     * @return list<string>
+     */
+    private function card(JobDesign $design, Plan $plan, array $rows, bool $letter): array
+    {
         return (new PressCard())->pages($this->plan($plan), $plan, new PressNotes(
             job: $design->job->title,
             customer: $design->job->customer,
             due: '' === $design->job->due ? '' : (new \DateTimeImmutable($design->job->due))->format('j F Y'),
-            pieces: \max($design->job->quantity(), \count($rows)),
+            pieces: 1 === \count($rows) ? 1 : \max($design->job->quantity(), \count($rows)),
             rows: $rows,
             sheet: $letter,
         ));

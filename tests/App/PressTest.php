@@ -39,6 +39,12 @@ final class PressTest extends ApiCase
         self::assertMatchesRegularExpression("/Kaspar · M\s+{$marks['Kaspar, M']}\b/u", $card);
         self::assertMatchesRegularExpression('/Wilhelmina · XL\s+Chalk 40 · Buoy 7/u', $card, 'where films differ, each is named');
         self::assertMatchesRegularExpression('/Piece 2\s+2\b/', $this->text('/api/designs/crew-badge/press-card.pdf'));
+        $each = \explode("\f", \rtrim($this->text('/api/designs/crew-shirt-names/press-card.pdf?each=1'), "\f"));
+        self::assertCount(9, $each, 'a page for everybody');
+        self::assertMatchesRegularExpression("/Marisol · S\s+{$marks['Marisol, S']}\b/u", $each[0]);
+        self::assertStringContainsString('1 piece', $each[0]);
+        self::assertStringNotContainsString('Kaspar', $each[0]);
+        self::assertStringContainsString('Wilhelmina · XL', $each[4]);
         $this->client->request('GET', '/api/designs/nothing/press-card.pdf');
         self::assertResponseStatusCodeSame(404);
     }

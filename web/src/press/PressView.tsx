@@ -140,6 +140,16 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow, chosen, on
                     >
                         Print the press card
                     </a>
+                    {count > 1 && sheet.rows.some(({ id }) => !id.includes('/')) && (
+                        <a
+                            className="mt-1.5 text-center text-sm font-semibold text-indigo hover:underline"
+                            href={`/api/designs/${sheet.design}/press-card.pdf?each=1${letter ? '&paper=letter' : ''}`}
+                            target="_blank"
+                            rel="noreferrer"
+                        >
+                            Print a page for each
+                        </a>
+                    )}
                     <a
                         className="mt-1.5 text-center text-sm font-semibold text-indigo hover:underline"
                         href={`/api/designs/${sheet.design}/template.pdf?row=${encodeURIComponent(sheet.row)}${letter ? '&paper=letter' : ''}`}
