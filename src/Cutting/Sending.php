@@ -41,15 +41,10 @@ final readonly class Sending
     /** Until it is cut or cancelled. */
     public function send(string $id): void
     {
-        // Another worker may see to it, or to another cut, or have done so until a moment ago.
-        while ($this->runs->isSeenTo(\microtime(true) - self::FRESH)) {
-            \usleep(self::PAUSE + \random_int(0, self::PAUSE));
-        }
-        $run = $this->runs->fresh($id);
+        $run = $this->claimed($id);
         if ($run->state->isOver()) {
             return;
         }
-        $this->runs->keep($run);
         $instructions = Instructions::fromJson($run->instructions);
         while (!$run->state->isOver()) {
             try {
@@ -58,7 +53,26 @@ final readonly class Sending
                 $this->note($run, 'cancel' === $this->runs->wanted($id) ? CutState::Cancelled : CutState::Waiting, $gone->getMessage());
                 \usleep(5 * self::PAUSE);
             }
+            if (self::isStale($run)) {
+                $run = $this->claimed($id);
+            }
         }
+    }
+
+    /** Whether nobody heard of the worker for so long that another one may have gone on. */
+    private static function isStale(CutRun $run): bool
+    {
+        return !$run->state->isOver() && \microtime(true) - $run->seen > self::FRESH;
+    }
+
+    /** Another worker may see to it, or to another cut, or have done so until a moment ago: until then it waits. */
+    private function claimed(string $id): CutRun
+    {
+        while ($this->runs->isKnown($id) && !$this->runs->claim($id, \microtime(true), \microtime(true) - self::FRESH)) {
+            \usleep(self::PAUSE + \random_int(0, self::PAUSE));
+        }
+
+        return $this->runs->fresh($id);
     }
 
     /** @throws CutterGone */
@@ -82,7 +96,7 @@ final readonly class Sending
             // Whoever sent it last ended in the middle of a ring.
             $sent += $line->send(\substr($stream, $sent, $instructions->ringEnd($run->from, $sent) - $sent));
         }
-        while (!$run->state->isOver()) {
+        while (!$run->state->isOver() && !self::isStale($run)) {
             $wanted = $this->runs->wanted($run->id);
             $executed = $this->look($run, $instructions, $line);
             if ('cancel' === $wanted) {

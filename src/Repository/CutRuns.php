@@ -64,10 +64,23 @@ final readonly class CutRuns
         );
     }
 
-    /** @param float $since in seconds since 1970 */
-    public function isSeenTo(float $since): bool
+    /**
+     * Takes a cut on, unless one that is not over was seen to by anybody since a moment; of several who ask at once one gets it.
+     *
+     * @param float $now   in seconds since 1970
+     * @param float $since likewise
+     */
+    public function claim(string $id, float $now, float $since): bool
     {
-        return false !== $this->connection->fetchOne("SELECT 1 FROM cut_run WHERE state NOT IN ('cut', 'cancelled') AND seen > ? LIMIT 1", [$since]);
+        return 1 === $this->connection->executeStatement(
+            "UPDATE cut_run SET seen = ? WHERE id = ? AND NOT EXISTS (SELECT 1 FROM cut_run WHERE state NOT IN ('cut', 'cancelled') AND seen > ?)",
+            [$now, $id, $since],
+        );
+    }
+
+    public function isKnown(string $id): bool
+    {
+        return false !== $this->connection->fetchOne('SELECT 1 FROM cut_run WHERE id = ?', [$id]);
     }
 
     public function want(string $id, string $what): void
