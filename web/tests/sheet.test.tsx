@@ -52,6 +52,15 @@ describe('the open card', () => {
         await waitFor(() => expect(document.activeElement).toBe(screen.getByLabelText('Width of outline 1')));
     });
 
+    it('parts width and height only once the lettering is there', () => {
+        renderOn(benchOf(design, sheetOf(design, {})), <BuildSheet />);
+        const chain = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep the proportions' });
+        expect(chain().disabled).toBe(true);
+        cleanup();
+        opened();
+        expect(chain().disabled).toBe(false);
+    });
+
     it('has one drawer open at a time, and marks those in which something is set', async () => {
         const { user } = opened();
         await user.click(within(strip()).getByRole('button', { name: 'Bend' }));

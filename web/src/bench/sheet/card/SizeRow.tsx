@@ -68,9 +68,11 @@ function OfLine({ line }: { line: Line }) {
             {by !== 'area' && (
                 <Chain
                     closed={!both}
+                    // Both measures are known once the lettering is there.
+                    disabled={!both && !ink}
                     onClick={() =>
                         both || !ink
-                            ? set({ by: 'width', length: both ? length : (ink?.width ?? length) }, 1)
+                            ? set({ by: 'width', length }, 1)
                             : set({ by: 'both', ...sides(line.size, ink) }, 1)
                     }
                 />
@@ -137,7 +139,7 @@ function OfShape({ card }: { card: Form | Motif }) {
 }
 
 /** The chain between a width and a height: closed, one goes along with the other. */
-function Chain({ closed, onClick }: { closed: boolean; onClick: () => void }) {
+function Chain({ closed, disabled, onClick }: { closed: boolean; disabled?: boolean; onClick: () => void }) {
     return (
         <Button
             aria-label="Keep the proportions"
@@ -145,6 +147,7 @@ function Chain({ closed, onClick }: { closed: boolean; onClick: () => void }) {
             on={closed}
             data-field="proportional"
             className="px-1.5!"
+            disabled={disabled}
             onClick={onClick}
         >
             <svg aria-hidden viewBox="0 0 16 8" className="w-4 fill-none stroke-current stroke-[1.6]">
