@@ -53,7 +53,9 @@ describe('the open card', () => {
     });
 
     it('parts width and height only once the lettering is there', () => {
-        renderOn(benchOf(design, sheetOf(design, {})), <BuildSheet />);
+        const sheet = sheetOf(design, sizes);
+        const parts = sheet.parts.map((part) => ({ ...part, ink: null }));
+        renderOn(benchOf(design, { ...sheet, parts }), <BuildSheet />);
         const chain = () => screen.getByRole<HTMLButtonElement>('button', { name: 'Keep the proportions' });
         expect(chain().disabled).toBe(true);
         cleanup();
