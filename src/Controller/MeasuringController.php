@@ -87,7 +87,12 @@ final readonly class MeasuringController
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['from', 'to', 'names'], properties: [
         new OA\Property(property: 'from', description: 'A size of the blank.', type: 'string'),
         new OA\Property(property: 'to', description: 'Another one.', type: 'string'),
-        new OA\Property(property: 'names', description: 'Of the sizes between, the one next to the first one first.', type: 'array', items: new OA\Items(type: 'string')),
+        new OA\Property(
+            property: 'names',
+            description: 'Of the sizes between, the one next to the first one first.',
+            type: 'array',
+            items: new OA\Items(type: 'string'),
+        ),
     ], type: 'object')), responses: [
         new OA\Response(
             response: 200,

@@ -31,7 +31,12 @@ final readonly class EmptyDesign
     public function on(string $blankId, string $placement = ''): array
     {
         $entry = $this->entities->find(ShopBlank::class, $blankId) ?? throw BadRequest::field('blank', 'The shop has no such blank. Choose another.');
-        /** @var object{id: string, name: string, drawing: string, fabrics: list<object>, sizes: list<object{size: string, width: int, height?: int, keepOff?: list<object>, placements: list<object{id: string, name: string}>}>} $blank */
+        /**
+         * @var object{
+         *     id: string, name: string, drawing: string, fabrics: list<object>,
+         *     sizes: list<object{size: string, width: int, height?: int, keepOff?: list<object>, placements: list<object{id: string, name: string}>}>,
+         * } $blank
+         */
         $blank = \json_decode($entry->blank, false, 64, \JSON_THROW_ON_ERROR);
         $size = $blank->sizes[\intdiv(\count($blank->sizes), 2)];
         $place = $size->placements[0];
