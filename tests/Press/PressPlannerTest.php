@@ -34,7 +34,8 @@ final class PressPlannerTest extends TestCase
         self::assertNull($plan->problem);
         self::assertSame(['warm', 'tack', 'press', 'cover'], self::kinds($plan));
         [$warm, $tack, $press, $cover] = $plan->steps;
-        self::assertSame([3, Pressure::Light, null], [$warm->seconds, $warm->pressure, $warm->peel]);
+        self::assertSame([150, 3, Pressure::Light, null], [$warm->temperature, $warm->seconds, $warm->pressure, $warm->peel]);
+        self::assertStringNotContainsString('by itself', \implode(' ', $plan->notes));
         self::assertSame([['ink'], 150, 3, Peel::Warm], [self::ids($tack), $tack->temperature, $tack->seconds, $tack->peel]);
         self::assertSame([['sunup'], 155, 14], [self::ids($press), $press->temperature, $press->seconds]);
         self::assertSame([Pressure::Firm, Peel::Cold], [$press->pressure, $press->peel]);
