@@ -11,8 +11,7 @@ use Uvret\Compose\Part;
 use Uvret\Compose\PartRole;
 use Uvret\Design\Design;
 use Uvret\Design\FilmLimits;
-use Uvret\Geometry\Affine;
-use Uvret\Geometry\Box;
+use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
 use Uvret\Separate\Separation;
@@ -104,11 +103,11 @@ final readonly class LossFinder
 
     private function thinOf(Region $piece, int $limit, float $sharp): ThinPlaces
     {
-        $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
-        $home = $piece->transform(Affine::move(-$box->left, -$box->bottom));
+        $anchor = Anchor::of($piece);
+        $home = $anchor->home($piece);
         $key = 'thin '.\hash('xxh128', \serialize([$home->rings(), $limit, $sharp]));
 
-        return $this->memory->recall($key, static fn (): ThinPlaces => ThinPlaces::of($home, $limit, $sharp))->moved($box->left, $box->bottom);
+        return $this->memory->recall($key, static fn (): ThinPlaces => ThinPlaces::of($home, $limit, $sharp))->moved($anchor->x, $anchor->y);
     }
 
     /** How thick the thinnest stroke or neck is; the limit where there is none. */
@@ -160,8 +159,7 @@ final readonly class LossFinder
     {
         $small = [];
         foreach ($region->holes() as $hole) {
-            $box = $hole->bounds() ?? new Box(0, 0, 0, 0);
-            $home = $hole->transform(Affine::move(-$box->left, -$box->bottom));
+            $home = Anchor::of($hole)->home($hole);
             $key = 'hole '.$smallest.\hash('xxh128', \serialize($home->rings()));
             // Where a circle of that size finds room, nothing has to be measured.
             $across = $this->memory->recall($key, static fn (): int => $home->offset(-\intdiv($smallest + 1, 2))->isEmpty()

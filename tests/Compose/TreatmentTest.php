@@ -252,15 +252,18 @@ final class TreatmentTest extends TestCase
             (new Box(50_000, 4_000, 54_000, 5_000))->toRegion(),
             (new Box(50_000, 35_000, 54_000, 36_000))->toRegion(),
         );
+        $cutting = Cutting::of($cut, 400);
+        [$base, $at] = [$cutting->anchor->home($base), $cutting->anchor];
         $cleaner = new Cleaner(Defaults::of(Clean::class, 'clean'), 'card');
-        $clean = $cleaner->afterCut($base->subtract($cut), $base, new Cutting($cut, 400));
+        $clean = $cleaner->afterCut($base->subtract($cutting->region), $base, $cutting);
         $kinds = \array_map(static fn (Removal $removal): string => $removal->kind->value, $cleaner->removals());
         self::assertEqualsCanonicalizing(['pinhole', 'dot', 'sliver'], $kinds);
         self::assertCount(1, $clean->pieces());
         // The small hole that was there before is real, and the three big cuts stay.
         self::assertCount(1 + 4, $clean->rings());
-        $kept = new Cleaner(Defaults::of(Clean::class, 'clean', ['kept' => [['card' => 'card', 'x' => 30_300, 'y' => -5_300]]]), 'card');
-        self::assertCount(1 + 5, $kept->afterCut($base->subtract($cut), $base, new Cutting($cut, 400))->rings());
+        $limits = Defaults::of(Clean::class, 'clean', ['kept' => [['card' => 'card', 'x' => 30_300, 'y' => -5_300]]]);
+        $kept = new Cleaner($limits->seenFrom('card', $at->x, $at->y), 'card');
+        self::assertCount(1 + 5, $kept->afterCut($base->subtract($cutting->region), $base, $cutting)->rings());
         self::assertSame(
             [true],
             \array_column(\array_filter($kept->removals(), static fn (Removal $removal): bool => RemovalKind::Pinhole === $removal->kind), 'kept'),

@@ -6,15 +6,17 @@ namespace Uvret\Tests\Plan;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Uvret\Compose\Memory;
+use Uvret\Compose\PartRole;
 use Uvret\Cut\CutSheet;
 use Uvret\Design\DesignReader;
+use Uvret\Geometry\Affine;
 use Uvret\Plan\Plan;
 use Uvret\Plan\Planner;
 use Uvret\Snags\Snag;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Json;
 use Uvret\Tests\Support\Letters;
+use Uvret\Tests\Support\Remembering;
 
 /** What is remembered from one key press to the next never shows: layers are what they would be without it. */
 final class MemoryTest extends TestCase
@@ -31,25 +33,7 @@ final class MemoryTest extends TestCase
     public function testChangesInARowComeToWhatEachWouldByItself(string $demo, int $seed): void
     {
         $random = new \Random\Randomizer(new \Random\Engine\Mt19937($seed));
-        $memory = new class implements Memory {
-            /** @var array<string, string> */
-            private array $known = [];
-
-            public int $recalled = 0;
-
-            public function recall(string $key, callable $make): mixed
-            {
-                if (isset($this->known[$key])) {
-                    ++$this->recalled;
-
-                    return \unserialize($this->known[$key]);
-                }
-                $made = $make();
-                $this->known[$key] = \serialize($made);
-
-                return $made;
-            }
-        };
+        $memory = new Remembering();
         $remembering = new Planner(Letters::typeCase(), $memory);
         $forgetful = new Planner(Letters::typeCase());
         $document = self::complete($demo);
@@ -62,6 +46,32 @@ final class MemoryTest extends TestCase
             self::assertSame(self::told($forgetful->plan($design)), self::told($remembering->plan($design)), "step $step");
         }
         self::assertGreaterThan(4, $memory->recalled);
+    }
+
+    public function testACardIsTreatedOnceWhereverItIsDraggedWithWhatBelongsToIt(): void
+    {
+        $memory = new Remembering();
+        $planner = new Planner(Letters::typeCase(), $memory);
+        $belongs = ['to' => 'club', 'across' => 4_000, 'down' => 21_000, 'scale' => 100];
+        $document = self::complete('regatta-shirt')->with('lines.1.belongs', $belongs);
+        self::assertSame(['club', 'regatta'], [$document->string('lines.0.id'), $document->string('lines.1.id')]);
+        $shapes = [];
+        foreach ([0, 7_000, -31_000] as $shift) {
+            $design = (new DesignReader())->fromJson((string) $document->with('lines.0.stacking.shift', $shift));
+            $composition = $planner->plan($design)->composition;
+            foreach ($composition->parts as $part) {
+                if ('club' === $part->card) {
+                    $shapes[$part->role->value][] = $part->region->transform(Affine::move(-$shift, 0))->rings();
+                }
+            }
+            $made[] = \array_intersect_key($memory->made, ['cut' => 0, 'grown' => 0, 'offset' => 0, 'shadow' => 0]);
+        }
+        self::assertGreaterThan(5, \array_sum($made[0]));
+        self::assertSame([$made[0], $made[0]], \array_slice($made, 1), 'dragged, nothing is grown or cut again');
+        self::assertSame([PartRole::Base->value, PartRole::Outline->value, PartRole::Shadow->value], \array_keys($shapes));
+        foreach ($shapes as $role => $rings) {
+            self::assertSame([$rings[0], $rings[0]], \array_slice($rings, 1), $role);
+        }
     }
 
     private static function changed(Json $document, \Random\Randomizer $random): Json

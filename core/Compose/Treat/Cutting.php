@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
+use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Measure\BoxTree;
 use Uvret\Geometry\Region;
 
-/** Something that is cut out, and where spikes are looked for after it: worked out once for all parts that it is cut from. */
+/**
+ * Something that is cut out, and where spikes are looked for after it: worked out once for all parts that it is cut from,
+ * with its anchor at the origin.
+ */
 final class Cutting
 {
     /** So many times the thickness of a spike round the cut: elsewhere thin shapes are the lettering's own. */
@@ -20,11 +24,26 @@ final class Cutting
 
     private ?BoxTree $tree = null;
 
-    /** @param int $spike in µm */
-    public function __construct(
+    /**
+     * @param Region $region at home
+     * @param string $digest of the region
+     * @param int    $spike  in µm
+     */
+    private function __construct(
+        public readonly Anchor $anchor,
         public readonly Region $region,
+        public readonly string $digest,
         private readonly int $spike,
     ) {
+    }
+
+    /** @param int $spike in µm */
+    public static function of(Region $region, int $spike): self
+    {
+        $anchor = Anchor::of($region);
+        $home = $anchor->home($region);
+
+        return new self(anchor: $anchor, region: $home, digest: $home->digest(), spike: $spike);
     }
 
     /** Where spikes may be. */

@@ -11,10 +11,11 @@ use Uvret\Design\Treatment\Rim;
 use Uvret\Design\Treatment\Shadow;
 use Uvret\Design\Treatment\ShadowKind;
 use Uvret\Geometry\Affine;
+use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Measure\RingMeasure;
 use Uvret\Geometry\Region;
 
-/** Shapes grown into outlines and shadows; each is worked out once from the same shape. */
+/** Shapes grown into outlines and shadows; each is worked out once from the same shape, wherever it stands. */
 final readonly class Growing
 {
     public function __construct(private Memory $memory)
@@ -23,7 +24,7 @@ final readonly class Growing
 
     public function offset(Region $region, int $distance, Corners $corner): Region
     {
-        return $this->once('offset', $region, [$distance, $corner->value], static fn (): Region => $region->offset($distance, $corner->geometry()));
+        return $this->once('offset', $region, [$distance, $corner->value], static fn (Region $home): Region => $home->offset($distance, $corner->geometry()));
     }
 
     /** The shape and the rim round it, without the holes that are to be filled. */
@@ -60,18 +61,24 @@ final readonly class Growing
             'shadow',
             $region,
             [$shadow->kind->value, $dx, $dy],
-            static fn (): Region => ShadowKind::Block === $shadow->kind ? $region->sweep($dx, $dy) : $region->transform(Affine::move($dx, $dy)),
+            static fn (Region $home): Region => ShadowKind::Block === $shadow->kind ? $home->sweep($dx, $dy) : $home->transform(Affine::move($dx, $dy)),
         );
 
         return 0 === $shadow->gap ? $cast : $cast->subtract($this->offset($region, $shadow->gap, Corners::Round));
     }
 
     /**
-     * @param list<int|string>   $settings
-     * @param callable(): Region $make
+     * @param list<int|string>         $settings
+     * @param callable(Region): Region $make     what is made of the region, at home
      */
     private function once(string $what, Region $region, array $settings, callable $make): Region
     {
-        return $this->memory->recall($what.' '.\implode(' ', $settings).' '.$region->digest(), $make);
+        $anchor = Anchor::of($region);
+        $home = $anchor->home($region);
+
+        return $anchor->back($this->memory->recall(
+            $what.' '.\implode(' ', $settings).' '.$home->digest(),
+            static fn (): Region => $make($home),
+        ));
     }
 }

@@ -139,7 +139,7 @@ final class Insets
         $this->rooms[$target->id] = ($this->rooms[$target->id] ?? Region::empty())->union($room);
         $before = \count($target->shape()->pieces());
         $cutting = $this->trimming->cutting($room);
-        $cut = fn (Part $part): Part => $this->trimming->cut($part, $room, $cutting);
+        $cut = fn (Part $part): Part => $this->trimming->cut($part, $cutting);
         $target->base = \array_map($cut, $target->base);
         $target->added = \array_map($cut, $target->added);
         $more = \count($target->shape()->pieces()) - $before - $islands;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
+use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Region;
 
 /** What is noted down while treatments are made: what was tidied away, and what a decorator should know. */
@@ -15,10 +16,12 @@ final class Notes
     /** @var list<Remark> */
     public array $remarks = [];
 
-    /** @param list<Removal> $removals */
-    public function removed(array $removals): void
+    /** @param list<Removal> $removals found with the anchor at the origin */
+    public function removed(array $removals, Anchor $anchor): void
     {
-        \array_push($this->removals, ...$removals);
+        foreach ($removals as $removal) {
+            $this->removals[] = $removal->back($anchor);
+        }
     }
 
     /**

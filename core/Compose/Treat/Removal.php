@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Uvret\Compose\Treat;
 
 use Uvret\Compose\PartRole;
+use Uvret\Design\Derived;
+use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Region;
 
 /** Rubbish that a treatment left and that was tidied away. */
 final readonly class Removal
 {
+    use Derived;
+
     /**
      * @param string $card  the card, film and role of the part that it was tidied from
      * @param Region $shape what was filled or dropped
@@ -41,5 +45,11 @@ final readonly class Removal
             y: null === $box ? 0 : \intdiv($box->bottom + $box->top, 2),
             kept: $kept,
         );
+    }
+
+    /** Found at home, where it belongs. */
+    public function back(Anchor $anchor): self
+    {
+        return $this->derive(['shape' => $anchor->back($this->shape), 'x' => $this->x + $anchor->x, 'y' => $this->y + $anchor->y]);
     }
 }

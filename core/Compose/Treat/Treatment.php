@@ -12,6 +12,7 @@ use Uvret\Design\Treatment\Around;
 use Uvret\Design\Treatment\Near;
 use Uvret\Design\Treatment\Rim;
 use Uvret\Design\Treatment\ShadowKind;
+use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Region;
 
 /**
@@ -44,7 +45,7 @@ final class Treatment
         $this->growing = new Growing($memory);
         $this->depths = new Depths($design);
         $this->notes = new Notes();
-        $this->trimming = new Trimming($design->clean, $this->notes);
+        $this->trimming = new Trimming($design->clean, $this->notes, $memory);
         $treatments = $design->treatments();
         $byCard = [];
         foreach ($parts as $part) {
@@ -98,7 +99,7 @@ final class Treatment
         }
         $erased = Pieces::of($card->treatments->erased, $card->base[0]);
         if (!$erased->isEmpty()) {
-            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $erased), $card->base);
+            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $this->trimming->cutting($erased)), $card->base);
             $card->hull = $card->shape();
         }
     }
@@ -112,7 +113,7 @@ final class Treatment
         $shape = $card->shape();
         $line = $shape->offset(-$inline->distance)->subtract($shape->offset(-$inline->distance - $inline->width));
         if ('' === $inline->film) {
-            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $line), $card->base);
+            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $this->trimming->cutting($line)), $card->base);
         } else {
             $card->add(PartRole::Inline, $inline->film, $line);
         }
@@ -172,16 +173,18 @@ final class Treatment
 
     private function grown(string $card, Region $hull, Rim $rim): Region
     {
-        $limits = $this->design->clean;
-        $key = 'grown '.\hash('xxh128', \serialize([$limits, $card, $rim])).$hull->digest();
-        [$grown, $removals] = $this->memory->recall($key, function () use ($limits, $card, $hull, $rim): array {
+        $anchor = Anchor::of($hull);
+        $home = $anchor->home($hull);
+        $limits = $this->design->clean->seenFrom($card, $anchor->x, $anchor->y);
+        $key = 'grown '.\hash('xxh128', \serialize([$limits, $card, $rim])).$home->digest();
+        [$grown, $removals] = $this->memory->recall($key, function () use ($limits, $card, $home, $rim): array {
             $cleaner = new Cleaner($limits, $card, $rim->film, PartRole::Outline);
 
-            return [$cleaner->afterGrowing($this->growing->rim($hull, $rim), $rim->near), $cleaner->removals()];
+            return [$cleaner->afterGrowing($this->growing->rim($home, $rim), $rim->near), $cleaner->removals()];
         });
-        $this->notes->removed($removals);
+        $this->notes->removed($removals, $anchor);
 
-        return $grown;
+        return $anchor->back($grown);
     }
 
     /** @param int $beneath the place of the lowest card that it goes round */

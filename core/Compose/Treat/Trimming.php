@@ -4,38 +4,46 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
+use Uvret\Compose\Memory;
 use Uvret\Compose\Part;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Geometry\Region;
 
-/** Cuts shapes out of parts, and tidies away what that leaves of rubbish. */
+/** Cuts shapes out of parts, and tidies away what that leaves of rubbish; each is worked out once, wherever the two stand together. */
 final readonly class Trimming
 {
     public function __construct(
         private Clean $clean,
         private Notes $notes,
+        private Memory $memory,
     ) {
     }
 
     /** A shape that is cut out of several parts is looked at once. */
     public function cutting(Region $cut): Cutting
     {
-        return new Cutting($cut, $this->clean->spike);
+        return Cutting::of($cut, $this->clean->spike);
     }
 
-    public function cut(Part $part, Region $cut, ?Cutting $cutting = null): Part
+    public function cut(Part $part, Cutting $cutting): Part
     {
         if ($part->region->isEmpty()) {
             return $part;
         }
-        $left = $part->region->subtract($cut);
-        if ($left->rings() === $part->region->rings()) {
-            return $part;
-        }
-        $cleaner = new Cleaner($this->clean, $part->card, $part->film, $part->role);
-        $left = $cleaner->afterCut($left, $part->region, $cutting ?? $this->cutting($cut));
-        $this->notes->removed($cleaner->removals());
+        $whole = $cutting->anchor->home($part->region);
+        $limits = $this->clean->seenFrom($part->card, $cutting->anchor->x, $cutting->anchor->y);
+        $key = 'cut '.\hash('xxh128', \serialize([$limits, $part->card, $part->film, $part->role])).$cutting->digest.$whole->digest();
+        [$left, $removals] = $this->memory->recall($key, static function () use ($part, $whole, $limits, $cutting): array {
+            $left = $whole->subtract($cutting->region);
+            if ($left->rings() === $whole->rings()) {
+                return [null, []];
+            }
+            $cleaner = new Cleaner($limits, $part->card, $part->film, $part->role);
 
-        return $part->with($left);
+            return [$cleaner->afterCut($left, $whole, $cutting), $cleaner->removals()];
+        });
+        $this->notes->removed($removals, $cutting->anchor);
+
+        return null === $left ? $part : $part->with($cutting->anchor->back($left));
     }
 }

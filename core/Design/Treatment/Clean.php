@@ -25,4 +25,19 @@ final readonly class Clean
         public array $kept,
     ) {
     }
+
+    /** As one card has it whose shapes are seen from a point. */
+    public function seenFrom(string $card, int $x, int $y): self
+    {
+        return new self(
+            hole: $this->hole,
+            speck: $this->speck,
+            spike: $this->spike,
+            gap: $this->gap,
+            kept: \array_values(\array_map(
+                static fn (KeptSpeck $kept): KeptSpeck => new KeptSpeck(card: $card, x: $kept->x - $x, y: $kept->y - $y),
+                \array_filter($this->kept, static fn (KeptSpeck $kept): bool => $kept->card === $card),
+            )),
+        );
+    }
 }
