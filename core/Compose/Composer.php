@@ -128,12 +128,18 @@ final readonly class Composer
         }
         $motifs = [];
         foreach ($design->motifs as $motif) {
-            $key = 'motif '.\hash('xxh128', \serialize($motif));
-            [$motifs[$motif->id], $shapes[$motif->id]] = $this->memory->recall($key, static function () use ($motif): array {
+            $key = 'motif '.\hash('xxh128', \serialize(MotifOutline::settings($motif)));
+            [$parts, $shape] = $this->memory->recall($key, static function () use ($motif): array {
                 $parts = MotifOutline::parts($motif);
 
                 return [$parts, Region::empty()->union(...\array_column($parts, 'region'))];
             });
+            $place = MotifOutline::place($motif);
+            $shapes[$motif->id] = $shape->transform($place);
+            $motifs[$motif->id] = \array_map(
+                static fn (array $part): array => ['film' => $part['film'], 'region' => $part['region']->transform($place)],
+                $parts,
+            );
         }
 
         return [new Ground($this->typeCase, $design, $shapes + $this->filledPieces($design)), $shapes, $motifs];
@@ -148,8 +154,9 @@ final readonly class Composer
             $motif = $motifs[$line->fills->form] ?? null;
             $at = $line->fills->takesForm() ? $line->fills->piece() : null;
             if (null !== $motif && null !== $at) {
-                $key = 'piece '.\hash('xxh128', \serialize([$motif, $at]));
-                $pieces[$line->fills->shape()] = $this->memory->recall($key, static fn (): ?Region => MotifOutline::piece($motif, $at));
+                $key = 'piece '.\hash('xxh128', \serialize([MotifOutline::settings($motif), $at]));
+                $piece = $this->memory->recall($key, static fn (): ?Region => MotifOutline::piece($motif, $at));
+                $pieces[$line->fills->shape()] = $piece?->transform(MotifOutline::place($motif));
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Design;
 
 use Uvret\Design\Reading\Downward;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /** A place on a blank that lettering stays away from: a seam, a zip, a pocket. Lengths are in µm. */
@@ -27,6 +28,18 @@ final readonly class KeepOff
         public bool $closed,
         public int $distance,
     ) {
+    }
+
+    /** The box round it, moved by dx and dy. */
+    public function bounds(int $dx = 0, int $dy = 0): Box
+    {
+        $box = null;
+        foreach (\array_chunk($this->points, 2) as $point) {
+            $next = new Box($point[0], $point[1] ?? 0, $point[0], $point[1] ?? 0);
+            $box = $box?->joined($next) ?? $next;
+        }
+
+        return ($box ?? new Box(0, 0, 0, 0))->grown(self::HALF)->moved($dx, $dy);
     }
 
     /** What it takes up itself, without its distance, moved by dx and dy; a line has a width of 10 µm. */

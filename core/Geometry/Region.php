@@ -80,6 +80,18 @@ final readonly class Region
         return $this->with($others, Rule::OnlyFirst);
     }
 
+    /**
+     * The points that lie in another region too, and those that do not.
+     *
+     * @return array{self, self}
+     */
+    public function parted(self $other): array
+    {
+        [$common, $rest] = Combining::parted($this->valid(), $other->valid());
+
+        return [self::of($common), self::of($rest)];
+    }
+
     /** The points of exactly one of the two regions. */
     public function exclusive(self $other): self
     {
@@ -171,7 +183,7 @@ final readonly class Region
     /** @return list<self> the pieces that fall apart: one outer ring with its holes each */
     public function pieces(): array
     {
-        return \array_map(static fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0)), $this->valid()->pieces());
+        return \array_map(fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0), $this->apart), $this->valid()->pieces());
     }
 
     /**
@@ -188,7 +200,7 @@ final readonly class Region
             \array_push($outer, ...\array_fill(0, \count($piece->rings), $first));
         }
 
-        return new self($rings, $outer);
+        return new self($rings, $outer, $this->apart);
     }
 
     /** @return list<self> what its holes leave out, each a region of its own */

@@ -96,8 +96,8 @@ final readonly class Separator
             if (!$isArtwork && \abs($ink->area() - $seen->area() - $upper->area()) < 1.0 && $edge->surrounds($upper)) {
                 return $this->memory->recall(
                     "run $width {$lower->finish->value} {$ink->digest()} {$upper->digest()}",
-                    static function () use ($ink, $seen, $upper, $edge, $lower, $width): Region {
-                        $behind = $edge->behind($upper, $width, Region::empty());
+                    static function () use ($ink, $seen, $upper, $lower, $width): Region {
+                        $behind = $upper->offset(-$width);
                         $through = Punched::runsThrough($seen, $upper, $behind, FilmLimits::of($lower)->smallestHole);
 
                         return $ink->subtract($through->isEmpty() ? $behind : $behind->subtract($through));
@@ -121,15 +121,13 @@ final readonly class Separator
             ' ',
             ['beneath', $joint->kind->value, $joint->width, $narrowest, (int) $isArtwork, $lower->digest(), $upper->digest(), $ink->digest()],
         ), static function () use ($joint, $lower, $upper, $ink, $edge, $isArtwork, $narrowest): Region {
-            $trap = $edge->beneath($upper, $joint->width);
+            [$trap, $behind] = $edge->parted($upper, $joint->width);
             if (JointKind::LayOver === $joint->kind) {
                 return $ink->intersect($upper)->union($trap);
             }
             // Colours of artwork may be a hair apart where they meet; no cut must be left there.
             $hair = $isArtwork && !$trap->isEmpty() ? $trap->offset(self::HAIR)->subtract($upper) : Region::empty();
-            $through = $trap->isEmpty()
-                ? Region::empty()
-                : Punched::runsThrough($lower, $upper, $edge->behind($upper, $joint->width, $trap), $narrowest);
+            $through = $trap->isEmpty() ? Region::empty() : Punched::runsThrough($lower, $upper, $behind, $narrowest);
 
             return $hair->isEmpty() && $through->isEmpty() ? $trap : $trap->union($hair, $through);
         });

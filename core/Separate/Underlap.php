@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace Uvret\Separate;
 
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 
 /** How far a film runs on beneath others along the edges that it has in common with them. */
 final class Underlap
 {
-    /** @var array<int, Region> by the trap */
+    /** @var array<string, Region> by the trap and the pieces that were grown */
     private array $grown = [];
-
-    /** @var array<string, Region> by trap and upper region */
-    private array $behind = [];
 
     private readonly EdgeIndex $edge;
 
@@ -35,30 +33,43 @@ final class Underlap
         return $this->edge->surrounds($upper);
     }
 
-    /** What lies beneath an upper region within a distance of the lower one, and hangs together with that. */
-    public function beneath(Region $upper, int $trap): Region
+    /**
+     * An upper region in two: what lies beneath it within a distance of the lower one and hangs together with that, and what is left.
+     *
+     * @return array{Region, Region}
+     */
+    public function parted(Region $upper, int $trap): array
     {
         if (0 === $trap) {
-            return Region::empty();
+            return [Region::empty(), $upper];
         }
         if ($this->edge->surrounds($upper)) {
             // Whatever of it is near the lower one is near its own edge, and far quicker found there.
-            return $upper->subtract($this->behind($upper, $trap, Region::empty()));
-        }
-        $near = ($this->grown[$trap] ??= $this->lower->offset($trap))->intersect($upper);
-        $pieces = $near->pieces();
-        $touching = \array_values(\array_filter($pieces, $this->edge->touches(...)));
+            $behind = $upper->offset(-$trap);
 
-        return \count($touching) === \count($pieces) ? $near : Region::empty()->union(...$touching);
+            return [$upper->subtract($behind), $behind];
+        }
+        [$near, $behind] = $upper->parted($this->grown($upper, $trap));
+        $touching = $near->those($this->edge->touches(...));
+
+        return \count($touching->rings()) === \count($near->rings()) ? [$near, $behind] : [$touching, $upper->subtract($touching)];
     }
 
-    /** What is left of an upper region behind what lies beneath it. */
-    public function behind(Region $upper, int $trap, Region $beneath): Region
+    /** All that lies within a distance of the lower region, as far as the upper one has to do with it. */
+    private function grown(Region $upper, int $trap): Region
     {
-        if (0 === $trap || !$this->edge->surrounds($upper)) {
-            return $upper->subtract($beneath);
-        }
+        $boxes = \array_map(static fn (Region $piece): ?Box => $piece->bounds()?->grown($trap), $upper->pieces());
+        $near = $this->lower->those(static function (Region $piece) use ($boxes): bool {
+            $own = $piece->bounds();
+            foreach ($boxes as $box) {
+                if (null !== $own && null !== $box && $own->overlaps($box)) {
+                    return true;
+                }
+            }
 
-        return $this->behind[$trap.' '.$upper->digest()] ??= $upper->offset(-$trap);
+            return false;
+        });
+
+        return $this->grown[$trap.' '.$near->digest()] ??= $near->offset($trap);
     }
 }

@@ -33,7 +33,11 @@ final readonly class Unseen
             return [];
         }
         $unseen = [];
+        $covered = $run->region->area() - $left->area();
         foreach ($run->parts as $part) {
+            if (self::isSurelySeen($part->region, $left, $covered)) {
+                continue;
+            }
             $seen = 1 === \count($run->parts) ? $left : $part->region->intersect($left);
             if ($seen->area() <= self::HAIR * $seen->perimeter()) {
                 $by = self::hiding($part, $above);
@@ -44,6 +48,32 @@ final readonly class Unseen
         }
 
         return $unseen;
+    }
+
+    /**
+     * Told without an overlay.
+     *
+     * @param float $covered how much of all parts together is not seen
+     */
+    private static function isSurelySeen(Region $part, Region $left, float $covered): bool
+    {
+        if ($part->area() - $covered > self::HAIR * $left->perimeter()) {
+            return true;
+        }
+        // A piece whose edge is there as it was shows something at that edge.
+        $pieces = [];
+        foreach ($left->pieces() as $piece) {
+            [$x, $y] = $piece->rings()[0];
+            $pieces["$x $y"] = $piece;
+        }
+        foreach ($part->rings() as $ring) {
+            $piece = $pieces["$ring[0] $ring[1]"] ?? null;
+            if (null !== $piece && $piece->rings()[0] === $ring && $piece->area() > self::HAIR * $piece->perimeter()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Run> $above */

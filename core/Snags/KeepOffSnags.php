@@ -17,14 +17,13 @@ final class KeepOffSnags
     public static function of(Design $design, Composition $composition): array
     {
         $snags = [];
-        $blank = $design->blank;
-        foreach ($blank->keepOff as $place) {
-            if (\in_array($place->id, $blank->crossed, true)) {
+        $cards = self::cards($composition);
+        foreach ($design->blank->keepOff as $place) {
+            if (\in_array($place->id, $design->blank->crossed, true)) {
                 continue;
             }
-            $region = $place->region(-$blank->placement->across, $blank->placement->down);
-            foreach (self::cards($composition) as $card => $parts) {
-                $snag = self::between($design, $card, $parts, $place, $region);
+            foreach ($cards as $card => $parts) {
+                $snag = self::between($design, $card, $parts, $place);
                 if (null !== $snag) {
                     $snags[] = $snag;
                 }
@@ -48,14 +47,16 @@ final class KeepOffSnags
     }
 
     /** @param non-empty-list<Part> $parts */
-    private static function between(Design $design, string $card, array $parts, KeepOff $place, Region $region): ?Snag
+    private static function between(Design $design, string $card, array $parts, KeepOff $place): ?Snag
     {
-        $box = $region->bounds()?->grown($place->distance);
-        $near = \array_values(\array_filter($parts, static fn (Part $part): bool => null !== $box && null !== $part->ink && $part->ink->overlaps($box)));
+        $origin = [-$design->blank->placement->across, $design->blank->placement->down];
+        $box = $place->bounds(...$origin)->grown($place->distance);
+        $near = \array_values(\array_filter($parts, static fn (Part $part): bool => true === $part->ink?->overlaps($box)));
         if ([] === $near) {
             return null;
         }
         $ink = Region::empty()->union(...\array_map(static fn (Part $part): Region => $part->region, $near));
+        $region = $place->region(...$origin);
         $reached = $ink->intersect($place->distance > 0 ? $region->offset($place->distance) : $region);
         $spot = self::largest($reached)?->bounds();
         if (null === $spot) {

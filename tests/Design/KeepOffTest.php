@@ -40,6 +40,8 @@ final class KeepOffTest extends TestCase
             $expected = (float) Geos::result('distance', $wkt, $square);
             self::assertEqualsWithDelta($expected, $ink->distanceTo($place->region()), 10.0);
             self::assertEqualsWithDelta($expected, $ink->transform(Affine::move(700, 900))->distanceTo($place->region(700, 900)), 10.0);
+            self::assertTrue($place->bounds(700, 900)->holds($place->region(700, 900)->bounds() ?? throw new \LogicException('It takes up room.')));
+            self::assertTrue($place->region()->bounds()?->grown(5)->holds($place->bounds()), 'no more than its line is wide');
         }
     }
 

@@ -38,7 +38,22 @@ final class CombiningTest extends TestCase
             self::assertSame(Region::fromRings($result->rings())->rings(), $result->rings(), $operation);
         }
         self::assertSame($a->subtract($b->union($c))->rings(), $a->subtract($b, $c)->rings());
+        // Both at once are what each is by itself.
+        [$common, $rest] = $a->parted($b);
+        self::assertSame([$a->intersect($b)->rings(), $a->subtract($b)->rings()], [$common->rings(), $rest->rings()]);
         self::assertSame($a->rings(), $a->subtract($a->transform(Affine::move(9_000_000, 0)))->rings());
+    }
+
+    public function testNothingIsLeftAsItIs(): void
+    {
+        $box = (new Box(0, 0, 10_000, 10_000))->toRegion();
+        foreach ([[Region::empty(), $box], [$box, Region::empty()]] as [$first, $second]) {
+            self::assertSame($box->rings(), $first->union($second)->rings());
+            self::assertSame($box->rings(), $first->exclusive($second)->rings());
+            self::assertSame([], $first->intersect($second)->rings());
+            self::assertSame($first->rings(), $first->subtract($second)->rings());
+            self::assertSame([[], $first->rings()], \array_map(static fn (Region $part): array => $part->rings(), $first->parted($second)));
+        }
     }
 
     public function testWhatOnlyTouchesIsJoined(): void

@@ -81,6 +81,18 @@ final class OffsetTest extends TestCase
         self::assertTrue(Geos::isValid(Geos::wkt($in)));
     }
 
+    /** Nearer than arcs are told apart: what GEOS makes of it is the same but for rounding. */
+    public function testTheSmallestDistances(): void
+    {
+        $weld = Region::fromRings(Letters::rings('lobster', 'Row', 40000));
+        foreach ([1, 3, 5, 6, 7, -1, -4, -6] as $distance) {
+            $geos = Geos::result("buffer $distance", Geos::wkt($weld));
+            $made = $weld->offset($distance);
+            self::assertLessThan(0.8 * $weld->perimeter(), Geos::difference($geos, Geos::wkt($made)), "$distance µm");
+            self::assertEqualsWithDelta(Geos::area($geos) - $weld->area(), $made->area() - $weld->area(), 0.25 * $weld->perimeter(), "$distance µm");
+        }
+    }
+
     /** The sum with a segment: convex hull of a square and its image, and the parallelograms of letters. */
     public function testSweep(): void
     {

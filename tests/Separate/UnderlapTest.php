@@ -22,12 +22,12 @@ final class UnderlapTest extends TestCase
             $lower = $upper->offset(3_000)->subtract($upper);
             self::assertTrue((new EdgeIndex($lower))->surrounds($upper));
             $underlap = new Underlap($lower);
-            $beneath = $underlap->beneath($upper, 1_000);
+            [$beneath, $behind] = $underlap->parted($upper, 1_000);
             // Every way round: what is near the lower film, grown and cut by the upper one.
             $grown = $lower->offset(1_000)->intersect($upper);
             self::assertLessThan(6.0, 2 * $beneath->exclusive($grown)->inscribedRadius(), 'only as chords of rounded corners differ, in µm');
-            self::assertSame([], $underlap->behind($upper, 1_000, $beneath)->intersect($beneath)->rings());
-            self::assertEqualsWithDelta($upper->area(), $beneath->area() + $underlap->behind($upper, 1_000, $beneath)->area(), 2.0);
+            self::assertSame([], $behind->intersect($beneath)->rings());
+            self::assertEqualsWithDelta($upper->area(), $beneath->area() + $behind->area(), 2.0);
         }
     }
 
@@ -40,10 +40,21 @@ final class UnderlapTest extends TestCase
         self::assertFalse((new EdgeIndex($open))->surrounds($upper));
         self::assertFalse((new EdgeIndex($round))->surrounds(Region::empty()));
         self::assertFalse((new EdgeIndex($upper))->surrounds($upper), 'from the same side is not from the other');
-        $beneath = (new Underlap($open))->beneath($upper, 1_000);
+        [$beneath, $behind] = (new Underlap($open))->parted($upper, 1_000);
         self::assertFalse($beneath->contains(15_000, 19_900), 'nothing runs beneath where the fabric begins');
         self::assertTrue($beneath->contains(15_000, 100));
-        self::assertTrue($upper->subtract($beneath)->exclusive((new Underlap($open))->behind($upper, 1_000, $beneath))->isEmpty());
+        self::assertTrue($upper->subtract($beneath)->exclusive($behind)->isEmpty());
+    }
+
+    public function testOnlyWhatHangsTogetherWithTheEdgeRunsOnBeneath(): void
+    {
+        // A bar below the plate, and another 0.4 mm above it that does not touch it, but is near.
+        $lower = (new Box(0, -5_000, 40_000, 0))->toRegion()->union((new Box(0, 20_400, 40_000, 25_000))->toRegion());
+        $upper = (new Box(0, 0, 40_000, 20_000))->toRegion()->union((new Box(60_000, 0, 80_000, 20_000))->toRegion());
+        [$beneath, $behind] = (new Underlap($lower))->parted($upper, 1_000);
+        self::assertSame((new Box(0, 0, 40_000, 1_000))->toRegion()->rings(), $beneath->rings());
+        self::assertSame($upper->subtract($beneath)->rings(), $behind->rings());
+        self::assertSame([[], $upper->rings()], \array_map(static fn (Region $part): array => $part->rings(), (new Underlap($lower))->parted($upper, 0)));
     }
 
     private static function box(Randomizer $dice): Region

@@ -11,7 +11,7 @@ final class Remembering implements Memory
 {
     public int $recalled = 0;
 
-    /** @var array<string, int> how often something was made, by the first word of its key */
+    /** @var array<int|string, int> how often something was made, by the first word of its key */
     public array $made = [];
 
     /** @var array<string, string> */
@@ -26,7 +26,7 @@ final class Remembering implements Memory
         }
         $made = $make();
         $this->known[$key] = \serialize($made);
-        $what = \strtok($key, ' ');
+        $what = \explode(' ', $key)[0];
         $this->made[$what] = ($this->made[$what] ?? 0) + 1;
 
         return $made;

@@ -14,7 +14,7 @@ use Uvret\Geometry\FillRule;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\YAxis;
 
-/** Motifs in their places: all colours together are as wide and as high as the motif is to be. */
+/** Motifs, turned, about their middles: all colours together are as wide and as high as the motif is to be. */
 final readonly class MotifOutline
 {
     /**
@@ -25,34 +25,46 @@ final readonly class MotifOutline
      */
     public static function parts(Motif $motif): array
     {
-        $place = self::place($motif);
+        $turn = self::turn($motif);
         if ([] === $motif->pieces) {
             return \array_map(
                 static fn (MotifColour $colour, Region $region): array => ['film' => $colour->film, 'region' => $region],
                 $motif->colours,
-                self::drawn($motif, $place),
+                self::drawn($motif, $turn),
             );
         }
 
         return \array_map(
-            static fn (array $piece): array => ['film' => $piece['film'], 'region' => $piece['region']->transform($place)],
+            static fn (array $piece): array => ['film' => $piece['film'], 'region' => $piece['region']->transform($turn)],
             MotifPieces::of($motif, self::drawn($motif, Affine::identity())),
         );
     }
 
     /**
-     * One of its pieces in its place; null where there is none.
+     * One of its pieces; null where there is none.
      *
      * @param array{colour: int, x: int, y: int} $at a point in it as it was drawn, in ten-thousandths of the motif
      */
     public static function piece(Motif $motif, array $at): ?Region
     {
-        return MotifPieces::at($motif, self::drawn($motif, Affine::identity()), $at)?->transform(self::place($motif));
+        return MotifPieces::at($motif, self::drawn($motif, Affine::identity()), $at)?->transform(self::turn($motif));
     }
 
-    private static function place(Motif $motif): Affine
+    /** From there to where it stands. */
+    public static function place(Motif $motif): Affine
     {
-        return Affine::turn(-$motif->place->turn)->then(Affine::move($motif->place->x, $motif->place->y));
+        return Affine::move($motif->place->x, $motif->place->y);
+    }
+
+    /** @return list<mixed> all that its shapes depend on */
+    public static function settings(Motif $motif): array
+    {
+        return [$motif->colours, $motif->size, $motif->place->turn, $motif->pieces];
+    }
+
+    private static function turn(Motif $motif): Affine
+    {
+        return Affine::turn(-$motif->place->turn);
     }
 
     /**

@@ -15,8 +15,8 @@ final class Card
     /** @var list<Part> outlines, shadows and inlines, which go with it when it is set into something */
     public array $added = [];
 
-    /** Its parts with the outlines and shadows of its own. */
-    public Region $hull;
+    /** Worked out when it is asked for: most cards have no use for it. */
+    private ?Region $hull = null;
 
     /** @var bool whether it only left its shape in another card */
     public bool $isSpent = false;
@@ -27,7 +27,29 @@ final class Card
         public readonly Treatments $treatments,
         public array $base,
     ) {
-        $this->hull = $this->shape();
+    }
+
+    /** Its parts with the outlines and shadows of its own. */
+    public function hull(): Region
+    {
+        return $this->hull ??= $this->shape();
+    }
+
+    /** An outline or a shadow is added round it. */
+    public function grow(Region $hull): void
+    {
+        $this->hull = $hull;
+    }
+
+    /**
+     * Other parts take the place of its own, before anything is added round them.
+     *
+     * @param list<Part> $base
+     */
+    public function replace(array $base): void
+    {
+        $this->base = $base;
+        $this->hull = null;
     }
 
     /** Of its own parts. */

@@ -53,8 +53,7 @@ final class Copying
                 }
             }
         }
-        $card->base = $base;
-        $card->hull = $card->shape();
+        $card->replace($base);
     }
 
     /** Whether a copy is cut from the other film: in a grid every second, third… along its slanting rows, so that none lie in columns. */

@@ -41,7 +41,7 @@ final class Insets
         if ([] === $targets) {
             return;
         }
-        $room = $this->growing->offset($card->hull, $into->clearance, $into->corner);
+        $room = $this->growing->offset($card->hull(), $into->clearance, $into->corner);
         foreach ($targets as $target) {
             $this->take($card, $target, $room);
         }
@@ -127,7 +127,7 @@ final class Insets
             && $other->isSeen()
             && !$other->isSpent
             && $this->depths->of($other->id) < $this->depths->of($card->id)
-            && !$other->hull->intersect($shape)->isEmpty()));
+            && !$other->hull()->intersect($shape)->isEmpty()));
     }
 
     /** Cuts a shape out of all parts of a card, and says where that cuts it right through. */

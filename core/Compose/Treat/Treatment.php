@@ -99,8 +99,8 @@ final class Treatment
         }
         $erased = Pieces::of($card->treatments->erased, $card->base[0]);
         if (!$erased->isEmpty()) {
-            $card->base = \array_map(fn (Part $part): Part => $this->trimming->cut($part, $this->trimming->cutting($erased)), $card->base);
-            $card->hull = $card->shape();
+            $cutting = $this->trimming->cutting($erased);
+            $card->replace(\array_map(fn (Part $part): Part => $this->trimming->cut($part, $cutting), $card->base));
         }
     }
 
@@ -126,17 +126,17 @@ final class Treatment
         }
         foreach ($card->treatments->outlines as $rim) {
             if (Around::Own === $rim->around) {
-                $grown = $this->grown($card->id, $card->hull, $rim);
+                $grown = $this->grown($card->id, $card->hull(), $rim);
                 $card->add(PartRole::Outline, $rim->film, $grown);
                 // Only where rims are kept apart can it lack something of what it goes round.
-                $card->hull = Near::Apart === $rim->near ? $grown->union($card->hull) : $grown;
+                $card->grow(Near::Apart === $rim->near ? $grown->union($card->hull()) : $grown);
             }
         }
         $shadow = $card->treatments->shadow;
         if (ShadowKind::None !== $shadow->kind && '' !== $shadow->film && Around::Own === $shadow->around) {
-            $cast = $this->growing->shadow($card->hull, $shadow);
+            $cast = $this->growing->shadow($card->hull(), $shadow);
             $card->add(PartRole::Shadow, $shadow->film, $cast);
-            $card->hull = $card->hull->union($cast);
+            $card->grow($card->hull()->union($cast));
         }
     }
 
@@ -156,7 +156,7 @@ final class Treatment
                 && (Around::All === $around || $other === $card || ('' !== $card->treatments->group && $other->treatments->group === $card->treatments->group))
                 && !$other->isCutOut()
             ) {
-                $hulls[] = $other->hull;
+                $hulls[] = $other->hull();
                 $lowest = \min($lowest, $this->depths->of($other->id));
             }
         }

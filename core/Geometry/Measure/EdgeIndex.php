@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry\Measure;
 
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /** The edge of a region, to ask again and again whether others touch it. */
@@ -22,15 +23,18 @@ final class EdgeIndex
 
     private ?BoxTree $tree = null;
 
+    private readonly ?Box $box;
+
     public function __construct(private readonly Region $region)
     {
+        $this->box = $region->bounds();
     }
 
     /** Whether a region that does not overlap this one touches it. */
     public function touches(Region $other): bool
     {
         $box = $other->bounds()?->grown(3);
-        if (null === $box || true !== $this->region->bounds()?->overlaps($box)) {
+        if (null === $box || true !== $this->box?->overlaps($box)) {
             return false;
         }
         // Regions that were cut by one another mostly have corners in common.
@@ -44,8 +48,8 @@ final class EdgeIndex
         }
 
         // Else the nearest point is a corner of one of them.
-        return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->region)
-            || self::isNear($this->region, BoxTree::of($other->rings()), $other);
+        return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->box->grown(3))
+            || self::isNear($this->region, BoxTree::of($other->rings()), $box);
     }
 
     /** Whether every piece of another region's edge is this one's as well, from the other side. */
@@ -66,12 +70,9 @@ final class EdgeIndex
         return !$other->isEmpty();
     }
 
-    private static function isNear(Region $corners, BoxTree $tree, Region $of): bool
+    /** @param Box $box round the tree, with a little to spare */
+    private static function isNear(Region $corners, BoxTree $tree, Box $box): bool
     {
-        $box = $of->bounds()?->grown(3);
-        if (null === $box) {
-            return false;
-        }
         foreach ($corners->rings() as $ring) {
             for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
                 [$x, $y] = [$ring[$i], $ring[$i + 1]];

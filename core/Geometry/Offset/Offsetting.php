@@ -53,10 +53,12 @@ final class Offsetting
     private static function offset(array $rings, int $distance, Corner $corner, bool $inward): Tracing
     {
         $rule = $inward ? Rule::Negative : Rule::Positive;
+        // So near to the rings nothing could be told to be lacking.
+        $direct = $distance > self::TOLERANCE;
         $curves = [];
         $shortcuts = 0;
         foreach ($rings as $number => $ring) {
-            [$x, $y, $more] = RawCurve::of($ring, $distance, $corner, $inward, true);
+            [$x, $y, $more] = RawCurve::of($ring, $distance, $corner, $inward, $direct);
             $curves[$number] = [$x, $y];
             $shortcuts += $more;
         }
@@ -67,7 +69,7 @@ final class Offsetting
                 $input->addColumns($x, $y, 0);
             }
             [$result, $nodes] = Overlay::withNodes($input, $rule);
-            if (0 === $shortcuts || $round > self::ROUNDS) {
+            if (0 === $shortcuts || !$direct || $round > self::ROUNDS) {
                 return $result;
             }
             $lacking = self::tooNear($rings, $result->rings, $nodes, $distance - self::TOLERANCE);
@@ -94,9 +96,6 @@ final class Offsetting
      */
     private static function tooNear(array $rings, array $result, array $nodes, float $distance): array
     {
-        if ($distance <= 0) {
-            return \array_fill_keys(\array_keys($rings), []);
-        }
         if ([] === $result) {
             return [];
         }

@@ -26,7 +26,7 @@ final class Combining
         }
         $alone = self::alone($operands);
         if ([] === $alone) {
-            return self::overlaid(\array_map(static fn (Valid $one): array => [$one->rings, 0, $one->apart], $operands), Rule::Positive);
+            return self::overlaid(\array_map(static fn (Valid $one): array => [$one->rings, 0, $one->apart], $operands), [Rule::Positive])[0];
         }
         $rest = \array_values(\array_diff_key($operands, $alone));
         $joined = \count($rest) < 2 ? $rest : [self::union($rest)];
@@ -52,43 +52,73 @@ final class Combining
         }
         $sides = Bystanders::of($first->pieces(), \array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $others)));
 
-        return self::settled($sides, $first->apart, false, $rule, 1);
+        return self::settled($sides, $first->apart, false, [$rule], 1)[0];
+    }
+
+    /** @return array{Valid, Valid} what the first one has in common with the second, and the rest of it */
+    public static function parted(Valid $first, Valid $second): array
+    {
+        if ($first->isEmpty() || $second->isEmpty()) {
+            return [new Valid([], [], true), $first];
+        }
+        $sides = Bystanders::of($first->pieces(), $second->pieces());
+        [$common, $rest] = self::settled($sides, $first->apart, $second->apart, [Rule::Both, Rule::OnlyFirst], 1);
+
+        return [$common, $rest];
     }
 
     /** @param int $operand what the second one counts as: with 0 like the first */
     private static function pair(Valid $first, Valid $second, Rule $rule, int $operand): Valid
     {
         if ($first->isEmpty() || $second->isEmpty()) {
-            return self::overlaid([[$first->rings, 0, $first->apart], [$second->rings, $operand, $second->apart]], $rule);
+            return match ($rule) {
+                Rule::Both => new Valid([], [], true),
+                Rule::OnlyFirst => $first,
+                default => $first->isEmpty() ? $second : $first,
+            };
         }
 
-        return self::settled(Bystanders::of($first->pieces(), $second->pieces()), $first->apart, $second->apart, $rule, $operand);
+        return self::settled(Bystanders::of($first->pieces(), $second->pieces()), $first->apart, $second->apart, [$rule], $operand)[0];
     }
 
-    private static function settled(Bystanders $sides, bool $firstApart, bool $secondApart, Rule $rule, int $operand): Valid
+    /**
+     * @param non-empty-list<Rule> $rules
+     *
+     * @return non-empty-list<Valid> what each rule comes to
+     */
+    private static function settled(Bystanders $sides, bool $firstApart, bool $secondApart, array $rules, int $operand): array
     {
-        $kept = match ($rule) {
-            Rule::OnlyFirst => $sides->aside[0],
-            Rule::Both => [],
-            default => [...$sides->aside[0], ...$sides->aside[1]],
-        };
         [$own, $their] = $sides->involved;
         $met = [] === $own
-            ? new Valid([], [], true)
-            : self::overlaid([[\array_merge(...$own), 0, $firstApart], [\array_merge(...$their), $operand, $secondApart]], $rule);
+            ? \array_map(static fn (Rule $rule): Valid => new Valid([], [], true), $rules)
+            : self::overlaid([[\array_merge(...$own), 0, $firstApart], [\array_merge(...$their), $operand, $secondApart]], $rules);
 
-        return [] === $kept ? $met : Valid::gathered([...$met->pieces(), ...$kept], $met->apart && $firstApart && ($secondApart || Rule::OnlyFirst === $rule));
+        return \array_map(static function (Rule $rule, Valid $met) use ($sides, $firstApart, $secondApart): Valid {
+            $kept = match ($rule) {
+                Rule::OnlyFirst => $sides->aside[0],
+                Rule::Both => [],
+                default => [...$sides->aside[0], ...$sides->aside[1]],
+            };
+            $isApart = $met->apart && $firstApart && ($secondApart || Rule::OnlyFirst === $rule);
+
+            return [] === $kept ? $met : Valid::gathered([...$met->pieces(), ...$kept], $isApart);
+        }, $rules, $met);
     }
 
-    /** @param list<array{list<list<int>>, int, bool}> $operands rings, the operand that they count as, and whether they are known not to touch */
-    private static function overlaid(array $operands, Rule $rule): Valid
+    /**
+     * @param list<array{list<list<int>>, int, bool}> $operands rings, the operand that they count as, and whether they are known not to touch
+     * @param non-empty-list<Rule>                    $rules
+     *
+     * @return non-empty-list<Valid> what each rule comes to
+     */
+    private static function overlaid(array $operands, array $rules): array
     {
         $input = new Rings();
         foreach ($operands as [$rings, $operand, $apart]) {
             $input->addValid($rings, $operand, $apart);
         }
 
-        return Valid::traced(Overlay::of($input, $rule));
+        return \array_map(Valid::traced(...), Overlay::each($input, $rules));
     }
 
     /**

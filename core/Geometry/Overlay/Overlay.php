@@ -23,6 +23,25 @@ final class Overlay
     }
 
     /**
+     * Several results of one arrangement.
+     *
+     * @param non-empty-list<Rule> $rules
+     *
+     * @return non-empty-list<Tracing>
+     *
+     * @throws GeometryException when the crossings do not settle on the grid
+     */
+    public static function each(Rings $rings, array $rules): array
+    {
+        if ([] === $rings->operand) {
+            return \array_map(static fn (Rule $rule): Tracing => Tracing::of($rings, new Chains(), new Sweep()), $rules);
+        }
+        $chains = Chains::of($rings, Snapping::settle($rings));
+
+        return \array_map(static fn (Rule $rule): Tracing => Tracing::of($rings, $chains, Sweep::over($rings, $chains, $rule)), $rules);
+    }
+
+    /**
      * @return array{Tracing, array<int, true>} the result, and the keys of the points where edges met
      *
      * @throws GeometryException when the crossings do not settle on the grid

@@ -146,7 +146,7 @@ final class Slipping
 
     private function edge(CutLayer $other, int $distance): Region
     {
-        return $this->once['edge '.$distance.' '.$other->film->id] ??= (new Underlap($other->shown))->beneath($this->layer->shown, $distance);
+        return $this->once['edge '.$distance.' '.$other->film->id] ??= (new Underlap($other->shown))->parted($this->layer->shown, $distance)[0];
     }
 
     private function withoutEnds(Region $region, Region $shown, int $distance): Region
