@@ -11,7 +11,7 @@ use Opis\JsonSchema\Validator;
 final class Schema
 {
     private ?Validator $validator = null;
-    private ?object $decoded = null;
+    private ?SchemaNode $whole = null;
 
     public function __construct(private readonly string $file)
     {
@@ -19,7 +19,7 @@ final class Schema
 
     public function whole(): SchemaNode
     {
-        return SchemaNode::in($this->file);
+        return $this->whole ??= SchemaNode::in($this->file);
     }
 
     /**
@@ -31,8 +31,11 @@ final class Schema
      */
     public function validate(mixed $document): void
     {
-        $this->whole()->complete($document);
-        $this->check($document, $this->decoded ??= (object) $this->whole()->says);
+        $whole = $this->whole();
+        $whole->complete($document);
+        if (!Conforms::surely($document, $whole)) {
+            $this->check($document, (object) $whole->says);
+        }
     }
 
     /**
@@ -42,8 +45,11 @@ final class Schema
      */
     public function validatePart(object $part, string $definition): void
     {
-        SchemaNode::in($this->file, $definition)->complete($part);
-        $this->check($part, (object) ['$ref' => 'https://uvret.invalid/design.schema.json#/$defs/'.$definition]);
+        $node = SchemaNode::in($this->file, $definition);
+        $node->complete($part);
+        if (!Conforms::surely($part, $node)) {
+            $this->check($part, (object) ['$ref' => 'https://uvret.invalid/design.schema.json#/$defs/'.$definition]);
+        }
     }
 
     /** @throws DesignException with the path to the field that is wrong */

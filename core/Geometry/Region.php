@@ -187,14 +187,14 @@ final readonly class Region
     }
 
     /**
-     * Only those of its pieces that are asked for.
+     * The pieces that pass a test.
      *
-     * @param callable(self): bool $which
+     * @param callable(self, int): bool $which piece, and its number in pieces()
      */
     public function those(callable $which): self
     {
         $rings = $outer = [];
-        foreach (\array_filter($this->pieces(), $which) as $piece) {
+        foreach (\array_filter($this->pieces(), $which, \ARRAY_FILTER_USE_BOTH) as $piece) {
             $first = \count($rings);
             \array_push($rings, ...$piece->rings);
             \array_push($outer, ...\array_fill(0, \count($piece->rings), $first));

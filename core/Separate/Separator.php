@@ -21,7 +21,7 @@ use Uvret\Separate\Together\Bands;
  */
 final readonly class Separator
 {
-    /** Far more than colours of artwork are apart where they meet, in µm. */
+    /** Closes rounding gaps between abutting artwork colours (µm). */
     private const HAIR = 3;
 
     /** How far bands stay off the edge of what hides them at least, in µm. */
@@ -125,11 +125,13 @@ final readonly class Separator
             if (JointKind::LayOver === $joint->kind) {
                 return $ink->intersect($upper)->union($trap);
             }
-            // Colours of artwork may be a hair apart where they meet; no cut must be left there.
-            $hair = $isArtwork && !$trap->isEmpty() ? $trap->offset(self::HAIR)->subtract($upper) : Region::empty();
-            $through = $trap->isEmpty() ? Region::empty() : Punched::runsThrough($lower, $upper, $behind, $narrowest);
+            if ($trap->isEmpty()) {
+                return $trap;
+            }
+            $through = Punched::runsThrough($lower, $upper, $behind, $narrowest);
+            $filled = $isArtwork ? $trap->offset(self::HAIR)->subtract($behind) : $trap;
 
-            return $hair->isEmpty() && $through->isEmpty() ? $trap : $trap->union($hair, $through);
+            return $filled->union($through);
         });
     }
 

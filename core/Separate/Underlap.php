@@ -11,8 +11,11 @@ use Uvret\Geometry\Region;
 /** How far a film runs on beneath others along the edges that it has in common with them. */
 final class Underlap
 {
-    /** @var array<string, Region> by the trap and the pieces that were grown */
+    /** @var list<array{int, array<int, Region>, Region}> trap, pieces by number, and these grown by the trap */
     private array $grown = [];
+
+    /** @var list<Region>|null of the lower region */
+    private ?array $pieces = null;
 
     private readonly EdgeIndex $edge;
 
@@ -34,7 +37,7 @@ final class Underlap
     }
 
     /**
-     * An upper region in two: what lies beneath it within a distance of the lower one and hangs together with that, and what is left.
+     * Splits an upper region into what the lower film fills beneath it (within the trap, connected to the lower region) and the rest.
      *
      * @return array{Region, Region}
      */
@@ -44,7 +47,7 @@ final class Underlap
             return [Region::empty(), $upper];
         }
         if ($this->edge->surrounds($upper)) {
-            // Whatever of it is near the lower one is near its own edge, and far quicker found there.
+            // Near the lower region means near its own edge here, which is much faster to compute.
             $behind = $upper->offset(-$trap);
 
             return [$upper->subtract($behind), $behind];
@@ -55,11 +58,27 @@ final class Underlap
         return \count($touching->rings()) === \count($near->rings()) ? [$near, $behind] : [$touching, $upper->subtract($touching)];
     }
 
-    /** All that lies within a distance of the lower region, as far as the upper one has to do with it. */
+    /** The lower region grown by a trap; pieces too far from the upper one to matter may be missing. */
     private function grown(Region $upper, int $trap): Region
     {
-        $boxes = \array_map(static fn (Region $piece): ?Box => $piece->bounds()?->grown($trap), $upper->pieces());
-        $near = $this->lower->those(static function (Region $piece) use ($boxes): bool {
+        $near = $this->near($upper, $trap);
+        foreach ($this->grown as [$width, $pieces, $grown]) {
+            if ($width === $trap && [] === \array_diff_key($near, $pieces)) {
+                return $grown;
+            }
+        }
+        $grown = $this->lower->those(static fn (Region $piece, int $number): bool => isset($near[$number]))->offset($trap);
+        $this->grown[] = [$trap, $near, $grown];
+
+        return $grown;
+    }
+
+    /** @return array<int, Region> the lower region's pieces whose boxes come within a distance of the upper one's */
+    private function near(Region $upper, int $distance): array
+    {
+        $boxes = \array_map(static fn (Region $piece): ?Box => $piece->bounds()?->grown($distance), $upper->pieces());
+
+        return \array_filter($this->pieces ??= $this->lower->pieces(), static function (Region $piece) use ($boxes): bool {
             $own = $piece->bounds();
             foreach ($boxes as $box) {
                 if (null !== $own && null !== $box && $own->overlaps($box)) {
@@ -69,7 +88,5 @@ final class Underlap
 
             return false;
         });
-
-        return $this->grown[$trap.' '.$near->digest()] ??= $near->offset($trap);
     }
 }

@@ -288,11 +288,13 @@ final class BoxTree
     }
 
     /**
-     * The least distance between the edges of two trees, in µm; edges that cross are not looked for.
+     * The distance between the edges of two trees, in µm; crossings are not detected.
+     *
+     * @param float $limit only shorter distances matter: it is returned when there is none
      */
-    public function distanceTo(self $other): float
+    public function distanceTo(self $other, float $limit = \INF): float
     {
-        $best = \INF;
+        $best = $limit * $limit;
         $stack = [[1, 1, 0.0]];
         while ([] !== $stack) {
             [$p, $q, $bound] = \array_pop($stack);

@@ -47,9 +47,9 @@ final class EdgeIndex
             }
         }
 
-        // Else the nearest point is a corner of one of them.
-        return self::isNear($other, $this->tree ??= BoxTree::of($this->region->rings()), $this->box->grown(3))
-            || self::isNear($this->region, BoxTree::of($other->rings()), $box);
+        $this->tree ??= BoxTree::of($this->region->rings());
+
+        return $this->tree->distanceTo(BoxTree::of($other->rings()), self::NEAR) < self::NEAR;
     }
 
     /** Whether every piece of another region's edge is this one's as well, from the other side. */
@@ -68,21 +68,6 @@ final class EdgeIndex
         }
 
         return !$other->isEmpty();
-    }
-
-    /** @param Box $box round the tree, with a little to spare */
-    private static function isNear(Region $corners, BoxTree $tree, Box $box): bool
-    {
-        foreach ($corners->rings() as $ring) {
-            for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
-                [$x, $y] = [$ring[$i], $ring[$i + 1]];
-                if ($x >= $box->left && $x <= $box->right && $y >= $box->bottom && $y <= $box->top && $tree->edgeNearer($x, $y, self::NEAR) >= 0) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
     }
 
     /** @return array<int, true> */
