@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Uvret\Design;
 
 /**
- * Fast check of a value against a schema, for every key press: the JSON Schema library takes ten times as long. It only ever says yes or
- * “not sure”; the library then decides and names the field.
+ * Fast schema check for every key press; the JSON Schema library takes ten times as long. Answers yes or “not sure”: the library then
+ * decides and names the field.
  */
 final class Conforms
 {
-    /** Keywords checked here, and our own notes, which say nothing about validity. With any other keyword it is not sure. */
+    /** Checked keywords (1) and annotations (0). Any other keyword makes the answer “not sure”. */
     private const KNOWN = [
         'type' => 1, 'properties' => 1, 'additionalProperties' => 1, 'required' => 1, 'items' => 1, 'enum' => 1, 'const' => 1, 'pattern' => 1,
         'minimum' => 1, 'maximum' => 1, 'minLength' => 1, 'maxLength' => 1, 'minItems' => 1, 'maxItems' => 1,

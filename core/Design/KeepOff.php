@@ -30,7 +30,7 @@ final readonly class KeepOff
     ) {
     }
 
-    /** The box round it, moved by dx and dy. */
+    /** Bounding box, moved by dx and dy. */
     public function bounds(int $dx = 0, int $dy = 0): Box
     {
         $box = null;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-/** The lower left corner of a shape's box: brought home from there, what is alike is the same wherever it stands. */
+/** A shape's lower left corner. Shapes moved from their anchors to the origin compare equal wherever they were placed. */
 final readonly class Anchor
 {
     private function __construct(
@@ -13,7 +13,7 @@ final readonly class Anchor
     ) {
     }
 
-    /** The origin for an empty region. */
+    /** For an empty region, the origin. */
     public static function of(Region $region): self
     {
         $box = $region->bounds();
@@ -21,13 +21,13 @@ final readonly class Anchor
         return new self($box->left ?? 0, $box->bottom ?? 0);
     }
 
-    /** A region, or others that belong to it, with the anchor at the origin. */
+    /** Moves a region from the anchor to the origin. */
     public function home(Region $region): Region
     {
         return $region->transform(Affine::move(-$this->x, -$this->y));
     }
 
-    /** What was made of regions at home, where it belongs. */
+    /** Moves a region from the origin back to the anchor. */
     public function back(Region $region): Region
     {
         return $region->transform(Affine::move($this->x, $this->y));

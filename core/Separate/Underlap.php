@@ -11,7 +11,7 @@ use Uvret\Geometry\Region;
 /** How far a film runs on beneath others along the edges that it has in common with them. */
 final class Underlap
 {
-    /** @var list<array{int, array<int, Region>, Region}> trap, pieces by number, and these grown by the trap */
+    /** @var list<array{int, array<int, Region>, Region}> trap, lower pieces by number, and those grown by the trap */
     private array $grown = [];
 
     /** @var list<Region>|null of the lower region */

@@ -51,16 +51,16 @@ final readonly class Unseen
     }
 
     /**
-     * Told without an overlay.
+     * Cheap test that avoids an overlay for most parts.
      *
-     * @param float $covered how much of all parts together is not seen
+     * @param float $covered area of all parts together that is covered
      */
     private static function isSurelySeen(Region $part, Region $left, float $covered): bool
     {
         if ($part->area() - $covered > self::HAIR * $left->perimeter()) {
             return true;
         }
-        // A piece whose edge is there as it was shows something at that edge.
+        // An unchanged outer ring means that something shows along it.
         $pieces = [];
         foreach ($left->pieces() as $piece) {
             [$x, $y] = $piece->rings()[0];

@@ -14,7 +14,7 @@ use Uvret\Geometry\FillRule;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\YAxis;
 
-/** Motifs, turned, about their middles: all colours together are as wide and as high as the motif is to be. */
+/** Outlines of motifs: turned, centred on the origin, all colours together filling the motif's width and height. */
 final readonly class MotifOutline
 {
     /**
@@ -41,7 +41,7 @@ final readonly class MotifOutline
     }
 
     /**
-     * One of its pieces; null where there is none.
+     * One piece; null if there is none at that point.
      *
      * @param array{colour: int, x: int, y: int} $at a point in it as it was drawn, in ten-thousandths of the motif
      */
@@ -50,13 +50,13 @@ final readonly class MotifOutline
         return MotifPieces::at($motif, self::drawn($motif, Affine::identity()), $at)?->transform(self::turn($motif));
     }
 
-    /** From there to where it stands. */
+    /** Moves an outline to the motif's place. */
     public static function place(Motif $motif): Affine
     {
         return Affine::move($motif->place->x, $motif->place->y);
     }
 
-    /** @return list<mixed> all that its shapes depend on */
+    /** @return list<mixed> every setting that changes the outlines */
     public static function settings(Motif $motif): array
     {
         return [$motif->colours, $motif->size, $motif->place->turn, $motif->pieces];

@@ -15,7 +15,7 @@ final class Card
     /** @var list<Part> outlines, shadows and inlines, which go with it when it is set into something */
     public array $added = [];
 
-    /** Worked out when it is asked for: most cards have no use for it. */
+    /** Computed on demand: most cards never need it. */
     private ?Region $hull = null;
 
     /** @var bool whether it only left its shape in another card */
@@ -29,20 +29,20 @@ final class Card
     ) {
     }
 
-    /** Its parts with the outlines and shadows of its own. */
+    /** The card's parts with its own outlines and shadows. */
     public function hull(): Region
     {
         return $this->hull ??= $this->shape();
     }
 
-    /** An outline or a shadow is added round it. */
+    /** Replaces the hull after an outline or a shadow was added. */
     public function grow(Region $hull): void
     {
         $this->hull = $hull;
     }
 
     /**
-     * Other parts take the place of its own, before anything is added round them.
+     * Replaces the card's own parts; call it before outlines and shadows.
      *
      * @param list<Part> $base
      */

@@ -9,8 +9,8 @@ use Uvret\Geometry\Measure\BoxTree;
 use Uvret\Geometry\Region;
 
 /**
- * Something that is cut out, and where spikes are looked for after it: worked out once for all parts that it is cut from,
- * with its anchor at the origin.
+ * A cut-out and the area around it that is searched for spikes, shared by all parts it is cut from. Coordinates are relative to its
+ * anchor.
  */
 final class Cutting
 {
@@ -25,7 +25,7 @@ final class Cutting
     private ?BoxTree $tree = null;
 
     /**
-     * @param Region $region at home
+     * @param Region $region relative to the anchor
      * @param string $digest of the region
      * @param int    $spike  in µm
      */

@@ -15,7 +15,7 @@ use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Measure\RingMeasure;
 use Uvret\Geometry\Region;
 
-/** Shapes grown into outlines and shadows; each is worked out once from the same shape, wherever it stands. */
+/** Grows shapes into outlines and shadows. The same shape is grown once, wherever it is placed. */
 final readonly class Growing
 {
     public function __construct(private Memory $memory)
@@ -69,7 +69,7 @@ final readonly class Growing
 
     /**
      * @param list<int|string>         $settings
-     * @param callable(Region): Region $make     what is made of the region, at home
+     * @param callable(Region): Region $make     makes the result from the region, placed at the origin
      */
     private function once(string $what, Region $region, array $settings, callable $make): Region
     {

@@ -16,7 +16,7 @@ final class Notes
     /** @var list<Remark> */
     public array $remarks = [];
 
-    /** @param list<Removal> $removals found with the anchor at the origin */
+    /** @param list<Removal> $removals relative to the anchor */
     public function removed(array $removals, Anchor $anchor): void
     {
         foreach ($removals as $removal) {

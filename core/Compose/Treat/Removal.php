@@ -47,7 +47,7 @@ final readonly class Removal
         );
     }
 
-    /** Found at home, where it belongs. */
+    /** Moves a removal from the origin back to its anchor. */
     public function back(Anchor $anchor): self
     {
         return $this->derive(['shape' => $anchor->back($this->shape), 'x' => $this->x + $anchor->x, 'y' => $this->y + $anchor->y]);

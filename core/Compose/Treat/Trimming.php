@@ -9,7 +9,7 @@ use Uvret\Compose\Part;
 use Uvret\Design\Treatment\Clean;
 use Uvret\Geometry\Region;
 
-/** Cuts shapes out of parts, and tidies away what that leaves of rubbish; each is worked out once, wherever the two stand together. */
+/** Cuts shapes out of parts and tidies up after it. The same pair is cut once, wherever it is placed. */
 final readonly class Trimming
 {
     public function __construct(

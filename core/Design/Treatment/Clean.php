@@ -26,7 +26,7 @@ final readonly class Clean
     ) {
     }
 
-    /** As one card has it whose shapes are seen from a point. */
+    /** The limits for one card, with kept specks relative to a point. */
     public function seenFrom(string $card, int $x, int $y): self
     {
         return new self(

@@ -290,7 +290,7 @@ final class BoxTree
     /**
      * The distance between the edges of two trees, in µm; crossings are not detected.
      *
-     * @param float $limit only shorter distances matter: it is returned when there is none
+     * @param float $limit returned if there is no shorter distance
      */
     public function distanceTo(self $other, float $limit = \INF): float
     {

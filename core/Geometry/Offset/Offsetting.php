@@ -53,7 +53,7 @@ final class Offsetting
     private static function offset(array $rings, int $distance, Corner $corner, bool $inward): Tracing
     {
         $rule = $inward ? Rule::Negative : Rule::Positive;
-        // So near to the rings nothing could be told to be lacking.
+        // Distances within the tolerance can't be checked, so they take the full curves at once.
         $direct = $distance > self::TOLERANCE;
         $curves = [];
         $shortcuts = 0;

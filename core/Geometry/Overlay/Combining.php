@@ -55,7 +55,7 @@ final class Combining
         return self::settled($sides, $first->apart, false, [$rule], 1)[0];
     }
 
-    /** @return array{Valid, Valid} what the first one has in common with the second, and the rest of it */
+    /** @return array{Valid, Valid} the intersection, and the rest of the first operand */
     public static function parted(Valid $first, Valid $second): array
     {
         if ($first->isEmpty() || $second->isEmpty()) {
@@ -84,7 +84,7 @@ final class Combining
     /**
      * @param non-empty-list<Rule> $rules
      *
-     * @return non-empty-list<Valid> what each rule comes to
+     * @return non-empty-list<Valid> one result per rule
      */
     private static function settled(Bystanders $sides, bool $firstApart, bool $secondApart, array $rules, int $operand): array
     {
@@ -109,7 +109,7 @@ final class Combining
      * @param list<array{list<list<int>>, int, bool}> $operands rings, the operand that they count as, and whether they are known not to touch
      * @param non-empty-list<Rule>                    $rules
      *
-     * @return non-empty-list<Valid> what each rule comes to
+     * @return non-empty-list<Valid> one result per rule
      */
     private static function overlaid(array $operands, array $rules): array
     {

@@ -23,7 +23,7 @@ final class Overlay
     }
 
     /**
-     * Several results of one arrangement.
+     * Several results from one arrangement.
      *
      * @param non-empty-list<Rule> $rules
      *
