@@ -12,7 +12,7 @@ async function panelOf(page: Page) {
 }
 
 const cutter = (page: Page) => page.getByRole('region', { name: 'Cutter', exact: true });
-const progress = (page: Page) => cutter(page).getByRole('progressbar', { name: 'How much is cut' });
+const progress = (page: Page) => cutter(page).getByRole('progressbar', { name: 'Cutting progress' });
 const done = async (page: Page) => Number(await progress(page).getAttribute('aria-valuenow'));
 
 test('a demo job is cut: a wrong film is refused, a power cut in the middle costs nothing', async ({ page }) => {
@@ -52,9 +52,7 @@ test('a demo job is cut: a wrong film is refused, a power cut in the middle cost
     // 14.20 m less the layer's 182.5 mm and what parts it from the next.
     await expect(layer.getByText('14.02 m left on the rack', { exact: false })).toBeVisible();
     await expect(layer.getByRole('button', { name: 'Cut it again' })).toBeEnabled();
-    await expect(page.getByRole('group', { name: 'What was cut last' })).toContainText(
-        /Cut as planned|nothing of where/,
-    );
+    await expect(page.getByRole('group', { name: 'Last cut' })).toContainText(/Cut as planned|nothing of where/);
 
     // Film that lies crooked is seen, where and by how much.
     await panel.press('crooked', { degrees: 0.5 });

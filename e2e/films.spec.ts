@@ -83,7 +83,7 @@ test('a trap is set between two films, and the slip test says what it is good fo
     ).toBeVisible();
 });
 
-test('films are reordered, looked at one by one, and laid on one another by marks', async ({ page }) => {
+test('films are reordered, looked at one by one, and registered by marks', async ({ page }) => {
     await page.goto('/designs/regatta-shirt');
     const wear = page.locator('[data-line]');
     await expect(wear.first()).toBeVisible();
@@ -176,12 +176,12 @@ test('the film rack: a film is changed, added and taken off again', async ({ pag
     await added.getByLabel('Name').fill('Regatta red');
     await added.getByLabel('Name').press('Enter');
     await expect(page.getByRole('button', { name: /^Regatta red/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Take it off the rack' }).click();
+    await page.getByRole('button', { name: 'Remove from the rack' }).click();
     await expect(page.getByRole('button', { name: /^Regatta red/ })).toBeHidden();
     // New designs start with the shop's usual trap.
-    await page.getByLabel('The usual trap').fill('0.7');
-    await page.getByLabel('The usual trap').press('Enter');
-    await expect(page.getByLabel('The usual trap')).toHaveValue('0.7');
+    await page.getByLabel('Trap in new designs').fill('0.7');
+    await page.getByLabel('Trap in new designs').press('Enter');
+    await expect(page.getByLabel('Trap in new designs')).toHaveValue('0.7');
     await page.reload();
-    await expect(page.getByLabel('The usual trap')).toHaveValue('0.7');
+    await expect(page.getByLabel('Trap in new designs')).toHaveValue('0.7');
 });

@@ -99,7 +99,7 @@ test('two lines share a ring; one that is too long says what fits, and one click
     await fix.click();
     await expect(snag).toBeHidden();
     await open(page, 'Letters');
-    await expect(page.getByLabel('Height of the capitals')).toHaveValue(Number(height).toFixed(1));
+    await expect(page.getByLabel('Cap height of the line')).toHaveValue(Number(height).toFixed(1));
 });
 
 test('pasted line breaks read as spaces on a spiral', async ({ page }) => {

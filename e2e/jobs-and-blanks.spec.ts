@@ -58,7 +58,7 @@ test('a job’s sheet: state, items, designs taken out and brought back, the sam
     await expect(page.getByLabel('Words')).toHaveValue('Ottilie');
     await page.goBack();
 
-    await page.getByRole('button', { name: 'The same again' }).click();
+    await page.getByRole('button', { name: 'Repeat job' }).click();
     await page.getByRole('dialog').getByLabel('Due on').fill('2031-07-01');
     await page.getByRole('dialog').getByRole('button', { name: 'Hang it on the rail' }).click();
     await expect(page).toHaveURL(/kit-bags-with-names/);

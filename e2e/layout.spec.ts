@@ -76,7 +76,7 @@ test('two jobs on one film with a scrap: laid out, stopped, moved by hand, cut; 
     await expect(panelFor(page)).toContainText('This is cut from a scrap of 210 × 340 mm. Load that scrap.');
     await panel.load(210, 340);
     await panelFor(page).getByRole('button', { name: 'Send scrap 210 × 340 mm' }).click();
-    await expect(page.getByRole('group', { name: 'What was cut last' })).toContainText('laid out');
+    await expect(page.getByRole('group', { name: 'Last cut' })).toContainText('laid out');
     await expect(panelFor(page).getByRole('button', { name: /Send scrap/ })).toBeHidden();
     await expect(toCut.getByRole('region', { name: 'Scraps' })).not.toContainText('Chalk 210 × 340');
     await expect(panelFor(page)).toContainText('14.20 m left on the rack');

@@ -63,14 +63,14 @@ test('one design and one list: names typed, pasted and put right, one height, ea
     await page.keyboard.press('Enter');
     await expect(page.getByRole('button', { name: /Kaspar · M/ })).toContainText('45.0 high');
     await page.getByRole('checkbox', { name: 'at most' }).check();
-    await page.getByRole('textbox', { name: 'Greatest width' }).fill('180');
+    await page.getByRole('textbox', { name: 'Maximum width' }).fill('180');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('contentinfo')).toContainText('1 smaller');
     await page.getByRole('textbox', { name: 'Squeeze to' }).fill('50');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('button', { name: /Wilhelmina · XL/ })).toContainText(/45.0 high, \d\d %/);
     await page.getByRole('radio', { name: 'tallest for all' }).check();
-    const heights = page.getByRole('region', { name: 'Every piece as it will be' }).getByText(/ high$/);
+    const heights = page.getByRole('region', { name: 'Contact sheet' }).getByText(/ high$/);
     await expect(heights).toHaveCount(4);
     await expect.poll(async () => new Set(await heights.allTextContents()).size).toBe(1);
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);

@@ -135,8 +135,8 @@ test('what will go wrong is said before it is cut', async ({ page }) => {
     await page.getByRole('button', { name: 'Film' }).first().click();
     await page.getByRole('option', { name: 'Spray glitter' }).click();
     await open(page, 'Letters');
-    await page.getByLabel('Height of the capitals').fill('13in');
-    await page.getByLabel('Height of the capitals').press('Enter');
+    await page.getByLabel('Cap height of the line').fill('13in');
+    await page.getByLabel('Cap height of the line').press('Enter');
     await expect(page.getByRole('region', { name: 'Snags' })).toContainText('Spray glitter is 300.0 mm wide');
     await expect(page.getByRole('contentinfo', { name: 'Tape' })).toContainText('snags');
 

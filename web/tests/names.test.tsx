@@ -167,10 +167,10 @@ describe('the grid', () => {
         const user = userEvent.setup();
         render(<Grid first={first} />);
         await user.click(screen.getByRole('button', { name: 'Add a column' }));
-        await user.type(await screen.findByLabelText('One of your own, like year or role'), 'Year{Tab}');
+        await user.type(await screen.findByLabelText('Custom column, such as year or role'), 'Year{Tab}');
         expect(screen.getByRole('alert').textContent).toBe('There is such a column already.');
-        await user.clear(screen.getByRole('textbox', { name: /^One of your own/ }));
-        await user.type(screen.getByRole('textbox', { name: /^One of your own/ }), 'role{Tab}');
+        await user.clear(screen.getByRole('textbox', { name: /^Custom column/ }));
+        await user.type(screen.getByRole('textbox', { name: /^Custom column/ }), 'role{Tab}');
         await user.click(screen.getByRole('button', { name: 'Add it' }));
         expect(await screen.findByRole('columnheader', { name: 'role' })).toBeDefined();
         await user.click(screen.getByRole('button', { name: 'Add a column' }));
@@ -269,7 +269,7 @@ describe('the size of all', () => {
 
     it('has a greatest width, a squeeze and digits on one width', async () => {
         const onChange = shown(line({}, { atMost: 200_000 }));
-        const width = screen.getByRole('textbox', { name: 'Greatest width' });
+        const width = screen.getByRole('textbox', { name: 'Maximum width' });
         await userEvent.type(width, '{Control>}a{/Control}180{Enter}');
         expect(onChange).toHaveBeenLastCalledWith({ fitting: { atMost: 180_000 } });
         await userEvent.type(screen.getByRole('textbox', { name: 'Squeeze to' }), '{Control>}a{/Control}85{Enter}');

@@ -51,7 +51,7 @@ describe('what a job comes to', () => {
                 <JobSum sheet={sheet} onPrice={onPrice} />
             </QueryClientProvider>,
         );
-        const section = await screen.findByRole('region', { name: 'What it comes to' });
+        const section = await screen.findByRole('region', { name: 'Totals' });
         const row = (name: RegExp) =>
             within(within(section).getByRole('row', { name }))
                 .getAllByRole('cell')

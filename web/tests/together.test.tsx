@@ -73,7 +73,7 @@ describe('a card that is set into another', () => {
         expect(
             screen.getByRole('textbox', { name: /^Offset of the card from the middle of TERN, down/ }),
         ).toHaveProperty('value', '5.0');
-        await pick('Set into another one too', 'Rectangle');
+        await pick('Set into another card too', 'Rectangle');
         expect(line(1)?.treatments.setInto.cards).toEqual(['line-1', 'form-1']);
         const [first] = screen.getAllByRole('button', { name: 'Remove the inset' });
         await user.click(first as HTMLElement);
@@ -127,7 +127,7 @@ describe('a line', () => {
         );
         expect(line(0)?.lettering.words).toBe('TERN\nPOINT');
         await user.click(screen.getByRole('radio', { name: 'by spacing' }));
-        await type('From row to row, in percent of the height of the capitals', '165');
+        await type('Row spacing, in percent of cap height', '165');
         expect(line(0)?.lettering.rows).toEqual({ spacing: 165, widths: 'by spacing' });
     });
 

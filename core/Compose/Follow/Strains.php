@@ -14,7 +14,7 @@ use Uvret\Geometry\Region;
 /** Looks for what does not go well between a line and what it follows. */
 final readonly class Strains
 {
-    /** Letters that overlap by less are not worth a word, in µm². */
+    /** Smaller overlaps of letters are not reported, in µm². */
     private const SPECK = 20_000.0;
 
     /** Sizes that are missed by less are reached, in µm. */

@@ -10,7 +10,7 @@ use Uvret\Geometry\Region;
 /** Cards that lie on one another otherwise than was meant. */
 final readonly class Overlaps
 {
-    /** Cards that share less are not worth a word, in µm². */
+    /** Smaller overlaps are not reported, in µm². */
     private const LEAST = 2e6;
 
     /** @param array<string, Card> $cards by their ids */

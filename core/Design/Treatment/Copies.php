@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Design\Treatment;
 
-/** The same again. Lengths are in µm. */
+/** Copies: grid, mirrored pair or around a centre. Lengths are in µm. */
 final readonly class Copies
 {
     /**

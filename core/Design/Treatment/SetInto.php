@@ -9,7 +9,7 @@ final readonly class SetInto
 {
     /**
      * @param list<string> $cards what it is knocked out of, where they are named
-     * @param bool         $keep  whether the inset is cut too, or only leaves its shape
+     * @param bool         $keep  whether the inset is cut as well, or only its shape is left open
      */
     public function __construct(
         public Into $into,

@@ -1306,17 +1306,17 @@ export interface components {
             formerly: components["schemas"]["DesignId"][];
             /**
              * limits of what is tidied away
-             * @description What is too small to be cut on purpose, and is tidied away after each treatment.
+             * @description Limits below which shapes left by a treatment are tidied away.
              * @default []
              */
             clean: components["schemas"]["DesignClean"];
             /**
-             * @description How the films are put on one another.
+             * @description How films are layered.
              * @default []
              */
             layering: components["schemas"]["DesignLayering"];
             /**
-             * @description How the layers are made easy to weed.
+             * @description Frames and relief cuts for weeding.
              * @default []
              */
             weeding: components["schemas"]["DesignWeeding"];
@@ -1332,12 +1332,12 @@ export interface components {
             /** @default 150000 */
             radius: components["schemas"]["DesignExtent"];
             /**
-             * @description How much higher the path's middle lies than its ends.
+             * @description Rise of the path's middle above its ends.
              * @default 20000
              */
             rise: number;
             /**
-             * @description How much of the circle the line takes, in degrees.
+             * @description Arc that the line covers, in degrees.
              * @default 60
              */
             angle: number;
@@ -1405,7 +1405,7 @@ export interface components {
             height: components["schemas"]["DesignBlankHeight"];
             /** @default [] */
             keepOff: components["schemas"]["DesignKeepOff"];
-            /** @description What was measured on it by hand, by the names of its drawing's measures. */
+            /** @description Hand measurements, by the drawing's measure names. */
             measures?: {
                 [key: string]: components["schemas"]["DesignExtent"];
             };
@@ -1426,7 +1426,7 @@ export interface components {
              */
             inset: components["schemas"]["DesignDistance"];
             /**
-             * @description How much of the brim the line may take so that it reads from one side, in degrees.
+             * @description Arc of the brim that reads from one side, in degrees.
              * @default 160
              */
             span: number;
@@ -1439,7 +1439,7 @@ export interface components {
         };
         /**
          * measures on other sizes
-         * @description What the card's measures do on the other sizes of the blank.
+         * @description How the card scales to other sizes of the blank.
          */
         DesignBySize: {
             /**
@@ -1514,7 +1514,7 @@ export interface components {
             kept: components["schemas"]["DesignKeptSpeck"][];
         };
         DesignColour: string;
-        /** @description The same again. */
+        /** @description Copies: grid, mirrored pair or around a centre. */
         DesignCopies: {
             /**
              * @default none
@@ -1575,7 +1575,7 @@ export interface components {
              */
             bridge: number;
         };
-        /** @description How large a form or motif is before it is turned. */
+        /** @description Size of a form or motif before rotation. */
         DesignDimensions: {
             width: components["schemas"]["DesignExtent"];
             height: components["schemas"]["DesignExtent"];
@@ -1588,7 +1588,7 @@ export interface components {
         };
         DesignDistance: number;
         /**
-         * @description How the blank is drawn.
+         * @description Drawing of the blank.
          * @enum {unknown}
          */
         DesignDrawing: "tee-front" | "tee-back" | "hoodie-front" | "sleeve" | "tote" | "cap" | "brimmed-hat" | "pouch" | "hat-brim" | "board";
@@ -1600,22 +1600,22 @@ export interface components {
              */
             shape: "level" | "arched" | "dipped" | "peaked" | "wave" | "slope" | "form";
             /**
-             * @description How far the shape reaches from the straight edge: up, but down for dipped.
+             * @description Height of the curve above the straight edge; for dipped, depth below it.
              * @default 15000
              */
             rise: components["schemas"]["DesignDistance"];
             /**
-             * @description How far to the left (below 0) or right its highest place is drawn, in percent.
+             * @description Offset of the peak to the right, in percent; negative to the left.
              * @default 0
              */
             pull: number;
             /**
-             * @description How much higher the left end lies.
+             * @description Rise of the left end.
              * @default 0
              */
             left: components["schemas"]["DesignDistance"];
             /**
-             * @description How much higher the right end lies.
+             * @description Rise of the right end.
              * @default 0
              */
             right: components["schemas"]["DesignDistance"];
@@ -1644,7 +1644,7 @@ export interface components {
              */
             highest: number;
             /**
-             * @description How far it is stretched when it is worn.
+             * @description Stretch when worn.
              * @default none
              * @enum {unknown}
              */
@@ -1680,7 +1680,7 @@ export interface components {
              */
             piece: string;
             /**
-             * @description How far inside the form's outline its edges are taken.
+             * @description Inset of the edges from the form's outline.
              * @default 4000
              */
             inset: components["schemas"]["DesignDistance"];
@@ -1730,7 +1730,7 @@ export interface components {
         };
         /**
          * sizes of names
-         * @description How a line with fields is fitted to the words of each person.
+         * @description How a line with fields fits each person's words.
          */
         DesignFitting: {
             /**
@@ -1747,7 +1747,7 @@ export interface components {
             atMost: number;
             /**
              * squeezed to
-             * @description What is too wide is first made narrower, to this share of its width at most, and then smaller.
+             * @description Lines that are too wide are squeezed to this share of their width at most, then made smaller.
              * @default 100
              */
             squeeze: number;
@@ -1758,7 +1758,7 @@ export interface components {
              */
             evenDigits: boolean;
         };
-        /** @description What a line runs along, and how its letters stand on that. What is set for other kinds of path is kept. */
+        /** @description The path of a line and how letters sit on it. Settings of other kinds of path are kept. */
         DesignFollows: {
             /**
              * @default straight
@@ -1776,13 +1776,13 @@ export interface components {
             /** @default [] */
             outline: components["schemas"]["DesignOutlinePath"];
             /**
-             * @description What of the letters lies on the path; middle and top are those of the letter H.
+             * @description Letter line on the path: baseline, centre or top of the cap height.
              * @default baseline
              * @enum {unknown}
              */
             sits: "baseline" | "middle" | "top";
             /**
-             * @description How far from the path that is, towards the letters' tops.
+             * @description Distance from the path, towards the letters' tops.
              * @default 0
              */
             lift: components["schemas"]["DesignDistance"];
@@ -1793,7 +1793,7 @@ export interface components {
              */
             letters: "auto" | "turned" | "bent";
             /**
-             * @description How much of the difference between the letters' feet and their middles the spacing makes up for, in percent: at 100 it is as straight words have it half way up the letter H, at 0 on the path.
+             * @description Spacing compensation for curvature, in percent: at 100 the spacing matches straight text at half cap height, at 0 on the path.
              * @default 100
              */
             evening: number;
@@ -1817,7 +1817,7 @@ export interface components {
             locked: boolean;
             /**
              * depth
-             * @description What lies on what: cards of a higher number lie on those of a lower one; of the same number motifs on forms, lines on motifs, and what comes later on what comes before.
+             * @description Stacking order: higher numbers on top. With equal numbers, motifs lie on forms, lines on motifs, and later cards on earlier ones.
              * @default 0
              */
             depth: number;
@@ -1884,7 +1884,7 @@ export interface components {
              */
             closed: boolean;
             /**
-             * @description How far lettering stays away from it.
+             * @description Clearance to lettering.
              * @default 10000
              */
             distance: number;
@@ -1898,12 +1898,12 @@ export interface components {
         DesignLabel: string;
         DesignLayering: {
             /**
-             * @description How films meet where nothing else is said of the two.
+             * @description Default joint of two films.
              * @default []
              */
             usual: components["schemas"]["DesignJointChoice"];
             /**
-             * @description How two films meet, whichever lies above.
+             * @description Joint of two films, regardless of their order.
              * @default []
              */
             joints: {
@@ -1916,13 +1916,13 @@ export interface components {
                 width: components["schemas"]["DesignJointWidth"];
             }[];
             /**
-             * @description What layers are laid on one another by, where there are several.
+             * @description Registration marks, if there is more than one layer.
              * @default corners
              * @enum {unknown}
              */
             marks: "none" | "box" | "corners" | "pins";
             /**
-             * @description What all films together may measure at any place before it is a snag.
+             * @description Maximum total thickness of all films before it becomes a snag.
              * @default 800
              */
             thickest: number;
@@ -1988,12 +1988,12 @@ export interface components {
             spacing: number;
             /**
              * heft
-             * @description How much the strokes are grown, or thinned where it is below 0, at the size of the line: edge to edge on either side, before its size is taken.
+             * @description Growth of the strokes on either side, at the line's size; negative values thin them. Applied before the line is sized.
              * @default 0
              */
             heft: number;
             /**
-             * @description How rows stand to each other, where there are several.
+             * @description Alignment of rows.
              * @default []
              */
             rows: components["schemas"]["DesignRows"];
@@ -2024,7 +2024,7 @@ export interface components {
             joins: "auto" | "join" | "apart";
             /**
              * single letters
-             * @description What is set for single letters.
+             * @description Settings of single letters.
              * @default []
              */
             letters: components["schemas"]["DesignLetter"][];
@@ -2047,7 +2047,7 @@ export interface components {
             locked: boolean;
             /**
              * depth
-             * @description What lies on what: cards of a higher number lie on those of a lower one; of the same number motifs on forms, lines on motifs, and what comes later on what comes before.
+             * @description Stacking order: higher numbers on top. With equal numbers, motifs lie on forms, lines on motifs, and later cards on earlier ones.
              * @default 0
              */
             depth: number;
@@ -2064,7 +2064,7 @@ export interface components {
             /** @default [] */
             stacking: components["schemas"]["DesignStacking"];
             /**
-             * @description What the line runs along.
+             * @description Path of the line.
              * @default []
              */
             follows: components["schemas"]["DesignFollows"];
@@ -2109,7 +2109,7 @@ export interface components {
             locked: boolean;
             /**
              * depth
-             * @description What lies on what: cards of a higher number lie on those of a lower one; of the same number motifs on forms, lines on motifs, and what comes later on what comes before.
+             * @description Stacking order: higher numbers on top. With equal numbers, motifs lie on forms, lines on motifs, and later cards on earlier ones.
              * @default 0
              */
             depth: number;
@@ -2134,7 +2134,7 @@ export interface components {
             place: components["schemas"]["DesignSpot"];
             /**
              * single pieces
-             * @description What is otherwise for single pieces of it.
+             * @description Settings of single pieces.
              * @default []
              */
             pieces: components["schemas"]["DesignMotifPiece"][];
@@ -2147,7 +2147,7 @@ export interface components {
             /** @description SVG path data of M, L, C and Z with whole numbers; y points down. */
             path: string;
         };
-        /** @description What is otherwise for one piece of a motif. Lengths are ten-thousandths of the motif's width and height, before its turn. */
+        /** @description Settings of one piece of a motif. Lengths are ten-thousandths of the motif's width and height, before rotation. */
         DesignMotifPiece: {
             id: components["schemas"]["DesignId"];
             /** @description The place of its colour. */
@@ -2162,17 +2162,17 @@ export interface components {
              */
             gone: boolean;
             /**
-             * @description How far it is moved to the right.
+             * @description Offset to the right.
              * @default 0
              */
             across: components["schemas"]["DesignShare"];
             /**
-             * @description How far it is moved down.
+             * @description Offset downwards.
              * @default 0
              */
             down: components["schemas"]["DesignShare"];
             /**
-             * @description How large it is, in percent, about its middle.
+             * @description Size in percent, about its centre.
              * @default 100
              */
             scale: number;
@@ -2212,7 +2212,7 @@ export interface components {
              */
             start: number;
         };
-        /** @description How a line stands where it is. */
+        /** @description Placement of the line. */
         DesignPlace: {
             /**
              * @description By ink, to the placement area.
@@ -2232,9 +2232,9 @@ export interface components {
             name: components["schemas"]["DesignLabel"];
             width: components["schemas"]["DesignExtent"];
             height: components["schemas"]["DesignExtent"];
-            /** @description How far right of the blank's measuring point the middle of the area's top edge lies. */
+            /** @description Offset of the area's top centre from the blank's measuring point, to the right. */
             across: components["schemas"]["DesignDistance"];
-            /** @description How far below the blank's measuring point the area's top edge lies. */
+            /** @description Distance from the blank's measuring point down to the area's top edge. */
             down: components["schemas"]["DesignDistance"];
             /** @description The distances that a decorator measures, and from where. */
             from: {
@@ -2266,13 +2266,13 @@ export interface components {
              */
             smallest: number;
             /**
-             * @description What becomes of rims that nearly touch.
+             * @description How rims that nearly touch are handled.
              * @default join
              * @enum {unknown}
              */
             near: "join" | "apart" | "as is";
             /**
-             * @description What it goes round as one shape: the card, its group, or everything.
+             * @description What it surrounds as one shape: the card, its group, or everything.
              * @default own
              * @enum {unknown}
              */
@@ -2300,17 +2300,17 @@ export interface components {
              */
             with: string;
             /**
-             * @description How far right of the middle of the area's top edge the centre lies.
+             * @description Offset of the centre from the area's top centre, to the right.
              * @default 0
              */
             across: components["schemas"]["DesignDistance"];
             /**
-             * @description How far below the area's top edge the centre lies.
+             * @description Distance from the area's top edge down to the centre.
              * @default 100000
              */
             down: components["schemas"]["DesignDistance"];
             /**
-             * @description What is between the ends: what the letters leave; as much as between words, with all letters spaced evenly to close the ring; or a gap of a given length.
+             * @description Gap between the ends: whatever the letters leave; a word space, with letters spaced evenly to close the ring; or a given length.
              * @default own
              * @enum {unknown}
              */
@@ -2355,7 +2355,7 @@ export interface components {
              */
             corner: "round" | "pointed" | "flat";
             /**
-             * @description Whether the card is cut too, or only leaves its shape.
+             * @description Whether the inset is cut as well, or only its shape is left open.
              * @default true
              */
             keep: boolean;
@@ -2382,7 +2382,7 @@ export interface components {
             /** @default  */
             film: string;
             /**
-             * @description What it goes round as one shape: the card, its group, or everything.
+             * @description What it surrounds as one shape: the card, its group, or everything.
              * @default own
              * @enum {unknown}
              */
@@ -2398,7 +2398,7 @@ export interface components {
              */
             corner: number;
             /**
-             * @description How broad the band of a ring, an arch or a ribbon is.
+             * @description Band width of a ring, an arch or a ribbon.
              * @default 8000
              */
             band: components["schemas"]["DesignExtent"];
@@ -2408,7 +2408,7 @@ export interface components {
              */
             count: number;
             /**
-             * @description How deep a star, a pennant's notch, or a ribbon's bow goes, in percent.
+             * @description Depth of a star's points, a pennant's notch or a ribbon's bow, in percent.
              * @default 50
              */
             depth: number;
@@ -2416,7 +2416,7 @@ export interface components {
         DesignShare: number;
         DesignSize: {
             /**
-             * @description What the length measures: the ink's width, the ink's height, the height of the letter H; or, for area, the margin left when the line is fitted into the placement area. By both, the length is the width and high the height; by share, the line takes that much of the circle that it runs along; by turns, so many turns of its spiral.
+             * @description Dimension the length refers to: ink width, ink height or cap height; for area, the margin left when the line is fitted to the placement area. With both, length is the width and high the height; with share, the line covers that share of its circle; with turns, that number of turns of its spiral.
              * @enum {unknown}
              */
             by: "width" | "height" | "letter" | "area" | "both" | "share" | "turns";
@@ -2427,12 +2427,12 @@ export interface components {
              */
             high: number;
             /**
-             * @description How much of a ring or brim the line takes, in percent of the whole circle.
+             * @description Share of a ring or brim that the line covers, in percent of the full circle.
              * @default 50
              */
             share: number;
             /**
-             * @description How many turns of its spiral the line takes, where it is sized by them.
+             * @description Number of turns of the spiral, if sized by turns.
              * @default 2
              */
             turns: number;
@@ -2469,12 +2469,12 @@ export interface components {
         /** @description A place of its own on the area. */
         DesignSpot: {
             /**
-             * @description How far right of the middle of the area's top edge its middle lies.
+             * @description Offset of its centre from the area's top centre, to the right.
              * @default 0
              */
             across: components["schemas"]["DesignDistance"];
             /**
-             * @description How far below the area's top edge its middle lies.
+             * @description Distance from the area's top edge down to its centre.
              * @default 100000
              */
             down: components["schemas"]["DesignDistance"];
@@ -2502,13 +2502,13 @@ export interface components {
              */
             shift: components["schemas"]["DesignDistance"];
             /**
-             * @description What the line is aligned to by ink: the placement area, or the line above it (the area where there is none).
+             * @description Alignment reference, by ink: the placement area, or the line above (the area for the first line).
              * @default area
              * @enum {unknown}
              */
             alignTo: "area" | "above";
         };
-        /** @description What is done to a card's shape, each a live setting. */
+        /** @description Live treatments of a card's shape. */
         DesignTreatments: {
             /**
              * group
@@ -2542,7 +2542,7 @@ export interface components {
         DesignWeeding: {
             /**
              * shape of the frames
-             * @description What is cut round a layer: a rectangle, or an outline that follows the ink.
+             * @description Frame cut around a layer: a rectangle, or an outline that follows the ink.
              * @default rectangle
              * @enum {unknown}
              */
@@ -2555,7 +2555,7 @@ export interface components {
              */
             around: "design" | "layer" | "group" | "card";
             /**
-             * @description How far a rectangle stands off the ink, as worn.
+             * @description Margins of a rectangular frame, as worn.
              * @default []
              */
             margins: {
@@ -2582,7 +2582,7 @@ export interface components {
             };
             /**
              * distance of the hugging frames
-             * @description How far a frame that follows the ink stays off it.
+             * @description Distance of a hugging frame from the ink.
              * @default 4000
              */
             distance: components["schemas"]["DesignMargin"];

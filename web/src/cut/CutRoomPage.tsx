@@ -231,7 +231,7 @@ function Tape({ layers, laid, run, onKeys }: TapeProps) {
     const sum = (of: (layer: CutLayerCard) => number) => layers.reduce((all, layer) => all + of(layer), 0);
     const short = layers.filter(({ stock, length }) => stock < length);
     return (
-        <footer aria-label="What it comes to" className="flex h-9 shrink-0 bg-tape text-sm">
+        <footer aria-label="Totals" className="flex h-9 shrink-0 bg-tape text-sm">
             {layers.length > 0 && (
                 <>
                     <TapeEntry name="Film">{metres(sum(({ length }) => length))}</TapeEntry>

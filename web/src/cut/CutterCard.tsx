@@ -10,7 +10,7 @@ interface Props {
     /** The address of its front panel. */
     panel: string;
     run: CutRunCard | undefined;
-    /** What was cut last. */
+    /** Last cut. */
     last: CutRunCard | undefined;
 }
 
@@ -62,11 +62,11 @@ function Run({ run }: { run: CutRunCard }) {
         'Ctrl+Backspace': () => steer.mutate('cancel'),
     });
     return (
-        <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What is being cut">
+        <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="Now cutting">
             <p className="truncate text-sm font-semibold">{run.title}</p>
             <div
                 role="progressbar"
-                aria-label="How much is cut"
+                aria-label="Cutting progress"
                 aria-valuemin={0}
                 aria-valuemax={run.rings}
                 aria-valuenow={run.done}
@@ -107,7 +107,7 @@ function Last({ run: { design, film, title, within, off, offPieces, rings, stock
         onSettled: () => client.invalidateQueries({ queryKey: ['cut-room'] }),
     });
     return (
-        <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="What was cut last">
+        <div className="mt-2 border-t border-dashed border-seam pt-2" role="group" aria-label="Last cut">
             <p className="truncate text-sm font-semibold">{title}</p>
             {within === null ? (
                 <p className="text-xs text-quiet">Cut; the cutter wrote down nothing of where its tip was.</p>

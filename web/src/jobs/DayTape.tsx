@@ -6,7 +6,7 @@ import { showFilm } from '../measure';
 export function DayTape({ day }: { day: Rail['day'] }) {
     return (
         <footer
-            aria-label="The work in hand"
+            aria-label="Work in hand"
             className="sticky bottom-0 flex h-[38px] shrink-0 items-stretch overflow-hidden border-t border-seam bg-tape whitespace-nowrap"
         >
             <TapeEntry name="Film to cut">{day.filmLength > 0 ? showFilm(day.filmLength, 'mm') : 'none'}</TapeEntry>

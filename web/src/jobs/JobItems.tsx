@@ -64,7 +64,7 @@ export function JobItems({ items, note, onChange }: Props) {
                         />
                         <button
                             aria-label={`Take ${item.blank} in ${item.size} off the list`}
-                            title="Take it off the list"
+                            title="Remove from the list"
                             className="mb-0.5 rounded-[3px] px-1.5 py-1 font-semibold text-madder hover:bg-muslin"
                             onClick={() => onChange(items.filter((_, other) => other !== at))}
                         >

@@ -23,9 +23,9 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
     ] as const;
     const work = sum.cut + sum.weed + sum.press;
     return (
-        <section aria-label="What it comes to" className="stitch mt-4 pt-3">
+        <section aria-label="Totals" className="stitch mt-4 pt-3">
             <h2 className="heading flex justify-between">
-                What it comes to
+                Totals
                 <span className="font-normal tracking-normal normal-case">
                     {sum.people > 0 ? `${sum.people} people` : sum.pieces === 1 ? '1 piece' : `${sum.pieces} pieces`}
                 </span>

@@ -87,7 +87,7 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                 )}
                 <div className="stitch mt-4 flex justify-between pt-3">
                     <Button look="words" onClick={() => setAgain(true)}>
-                        The same again
+                        Repeat job
                     </Button>
                     <Button
                         look="words"

@@ -6,7 +6,7 @@ import { capitalised, states, toneOf } from './states';
 export function StateThread({ value, onChange }: { value: JobState; onChange: (state: JobState) => void }) {
     const reached = states.indexOf(value);
     return (
-        <RadioGroup aria-label="How far the job is" value={value} onChange={onChange} className="mt-5 flex">
+        <RadioGroup aria-label="Job status" value={value} onChange={onChange} className="mt-5 flex">
             {states.map((state, at) => (
                 <Radio
                     key={state}

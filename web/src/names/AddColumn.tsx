@@ -47,7 +47,7 @@ export function AddColumn({ taken, hidden, onShow, onAdd }: Props) {
                     </div>
                 )}
                 <TextField
-                    label="One of your own, like year or role"
+                    label="Custom column, such as year or role"
                     longest={40}
                     value={name}
                     wrong={wrong}

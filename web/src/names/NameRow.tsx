@@ -91,7 +91,7 @@ export function NameRow({
                         <button
                             type="button"
                             aria-label={`Take ${person.values.name ?? `row ${row + 1}`} off the list`}
-                            title="Take off the list"
+                            title="Remove from the list"
                             className="rounded-[3px] font-semibold text-quiet hover:text-madder"
                             onClick={onRemove}
                         >

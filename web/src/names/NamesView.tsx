@@ -54,9 +54,9 @@ export function NamesView({ job, title, roster }: { job: string; title: string; 
                         onPaste={setTable}
                     />
                 </section>
-                <section aria-label="Every piece as it will be" className="flex min-h-0 flex-col">
+                <section aria-label="Contact sheet" className="flex min-h-0 flex-col">
                     <div className="flex items-center justify-between gap-3 px-4 pt-3.5">
-                        <h2 className="heading">Every piece as it will be</h2>
+                        <h2 className="heading">Contact sheet</h2>
                         {roster.designs.length > 1 && shown && (
                             <Segments
                                 label="Design"

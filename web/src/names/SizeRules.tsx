@@ -80,7 +80,7 @@ export function SizeRules({ line, unit, tallest, onChange }: Props) {
                 {limited && (
                     <>
                         <LengthField
-                            label="Greatest width"
+                            label="Maximum width"
                             note="wide"
                             value={fitting.atMost}
                             unit={unit}

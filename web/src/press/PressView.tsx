@@ -159,7 +159,7 @@ export function PressView({ sheet, designs, pressed, onDesign, onRow, chosen, on
                         Print a template at true size
                     </a>
                 </section>
-                <section aria-label="Where it goes" className="flex min-h-0 flex-col items-center p-4">
+                <section aria-label="Placement on the blank" className="flex min-h-0 flex-col items-center p-4">
                     <img
                         src={`data:image/svg+xml,${encodeURIComponent(sheet.picture)}`}
                         alt={`${sheet.name}: ${sheet.platen}, measured ${sheet.measure}`}

@@ -59,30 +59,30 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                 </div>
             </div>
             <Group name="On a design">
-                <Field name="Takes on top">
+                <Field name="Layered over">
                     <Segments
-                        label="What it takes on top"
+                        label="Can be layered over"
                         small
                         value={film.carries}
                         options={[
                             {
                                 value: 'by finish',
-                                show: `as ${finishNames[film.finish]}: ${carries(film) ? 'films' : 'nothing'}`,
+                                show: `as ${finishNames[film.finish]}: ${carries(film) ? 'yes' : 'no'}`,
                             },
-                            { value: 'films', show: 'films' },
-                            { value: 'nothing', show: 'nothing' },
+                            { value: 'films', show: 'yes' },
+                            { value: 'nothing', show: 'no' },
                         ]}
                         onChange={(next) => set({ carries: next })}
                     />
                 </Field>
-                <Field name="Beneath it">
+                <Field name="Opacity">
                     <Segments
-                        label="Whether what lies beneath shows through"
+                        label="Opacity"
                         small
                         value={film.opaque ? 'opaque' : 'through'}
                         options={[
-                            { value: 'opaque', show: 'nothing shows' },
-                            { value: 'through', show: 'shows through' },
+                            { value: 'opaque', show: 'opaque' },
+                            { value: 'through', show: 'translucent' },
                         ]}
                         onChange={(next) => set({ opaque: next === 'opaque' })}
                     />
@@ -110,9 +110,9 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                         onChange={(width) => set({ width })}
                     />
                 </Field>
-                <Field name="Left, and price">
+                <Field name="Stock and price">
                     <NumberField
-                        label="Metres left"
+                        label="Stock in metres"
                         unit="m"
                         least={0}
                         most={1000}
@@ -121,8 +121,8 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                         onChange={(metres) => change((now) => ({ ...now, stock: Math.round(1e6 * metres) }))}
                     />
                     <NumberField
-                        label="Price of a metre"
-                        unit="a metre"
+                        label="Price per metre"
+                        unit="per metre"
                         least={0}
                         most={10000}
                         digits={2}
@@ -132,7 +132,7 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                 </Field>
                 <Field name="Direction">
                     <Segments
-                        label="How frames may be turned on it"
+                        label="Direction of frames on the roll"
                         small
                         value={entry.direction}
                         options={[
@@ -147,7 +147,7 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
             <Group name="At the cutter">
                 <Field name="Blade side">
                     <Segments
-                        label="What the knife sees"
+                        label="Side the blade cuts"
                         small
                         value={film.bladeSide}
                         options={[
@@ -159,7 +159,7 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                 </Field>
                 <Field name="Blade">
                     <Segments
-                        label="Angle of the blade"
+                        label="Blade angle"
                         small
                         value={String(cut.blade)}
                         options={['30', '45', '60'].map((value) => ({ value, show: `${value}°` }))}
@@ -196,7 +196,7 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                 </Field>
                 <Field name="Mat">
                     <Segments
-                        label="Mat that the film is cut on"
+                        label="Carrier mat for the film"
                         small
                         value={cut.mat}
                         options={[
@@ -209,9 +209,9 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
                 </Field>
             </Group>
             <Group name="At the press">
-                <Field name="Put on">
+                <Field name="Applied">
                     <Segments
-                        label="How it is put on"
+                        label="How it is applied"
                         small
                         value={film.applied}
                         options={[
@@ -226,12 +226,12 @@ export function FilmEditor({ entry: known, only }: { entry: RackEntry; only: boo
             <NotSaved note={note} stopped={saving.state === 'stopped'} onRetry={retry} />
             {!only && (
                 <p className="stitch flex items-baseline justify-between gap-3 pt-3 text-xs text-quiet">
-                    Designs keep what they took of it.
+                    Designs keep their own copy.
                     <button
                         className="font-semibold whitespace-nowrap text-madder hover:underline"
                         onClick={() => remove.mutate()}
                     >
-                        Take it off the rack
+                        Remove from the rack
                     </button>
                 </p>
             )}

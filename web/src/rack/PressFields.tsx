@@ -41,9 +41,9 @@ export function PressFields({ entry: { film, press }, onFilm, onPress }: Props) 
                     onChange={(pressure) => onPress({ pressure })}
                 />
             </Field>
-            <Field name="Peeled">
+            <Field name="Peel">
                 <Segments
-                    label="How the carrier is peeled off"
+                    label="Carrier peel"
                     small
                     value={press.peel}
                     options={(['hot', 'warm', 'cold'] as const).map((value) => ({ value, show: value }))}

@@ -46,12 +46,11 @@ export function RackPage() {
                                         <span className="min-w-0 flex-1 py-2 pr-2.5">
                                             <b className="block truncate">{film.name}</b>
                                             <span className="block truncate text-xs text-quiet">
-                                                {finishNames[film.finish]}
+                                                {film.opaque ? finishNames[film.finish] : 'translucent'}
                                                 {film.applied === 'cold' && ', cold'} · {film.width / 1000} mm
-                                                {!film.opaque && ' · sheer'}
                                             </span>
                                             <span className="block truncate text-xs text-quiet">
-                                                {price ? `${price.toFixed(2)} a metre · ` : ''}
+                                                {price ? `${price.toFixed(2)} per m · ` : ''}
                                                 <b className={stock ? '' : 'text-madder'}>
                                                     {stock ? `${(stock / 1e6).toFixed(1)} m` : 'none left'}
                                                 </b>

@@ -18,11 +18,11 @@ export function UsualJoint() {
     }
     const joint = usual.usual;
     return (
-        <section aria-label="How films meet in new designs" className="stitch mt-5 grid gap-2 pt-3">
-            <h2 className="heading">How films meet in new designs</h2>
+        <section aria-label="Defaults for new designs" className="stitch mt-5 grid gap-2 pt-3">
+            <h2 className="heading">Defaults for new designs</h2>
             <span className="flex flex-wrap items-center gap-2">
                 <Segments
-                    label="How films usually meet"
+                    label="Joint in new designs"
                     small
                     value={joint.kind}
                     options={(['trapped', 'lay over', 'butted', 'gap'] as JointKind[]).map((value) => ({
@@ -32,24 +32,24 @@ export function UsualJoint() {
                     onChange={(kind) => save.mutate({ ...usual, usual: { ...joint, kind } })}
                 />
                 <LengthField
-                    label="The usual trap"
+                    label="Trap in new designs"
                     note="trap"
                     unit="mm"
                     least={0}
                     value={joint.width}
                     onChange={(width) => save.mutate({ ...usual, usual: { ...joint, width } })}
                 />
-                <span className="text-xs text-quiet">laid on one another by</span>
+                <span className="text-xs text-quiet">registration marks</span>
                 <Segments
-                    label="The usual marks"
+                    label="Marks in new designs"
                     small
                     value={usual.marks}
                     options={(['corners', 'pins', 'box', 'none'] as const).map((value) => ({ value, show: value }))}
                     onChange={(marks) => save.mutate({ ...usual, marks })}
                 />
-                <span className="text-xs text-quiet">a snag above</span>
+                <span className="text-xs text-quiet">warn above</span>
                 <NumberField
-                    label="The thickest that is usually allowed, in mm"
+                    label="Maximum thickness in mm"
                     unit="mm"
                     least={0.01}
                     most={10}

@@ -23,7 +23,7 @@ export function FontArrivals({ over, arrived, onDismiss, onUse }: Props) {
             )}
             {arrived.length > 0 && (
                 <section
-                    aria-label="Fonts that came in"
+                    aria-label="New fonts"
                     role="status"
                     className="card fixed right-4 bottom-14 z-30 max-h-72 w-80 overflow-y-auto p-3"
                 >

@@ -58,7 +58,7 @@ export function TypeCasePage() {
                     </div>
                     <div className="flex items-center gap-2">
                         <input
-                            aria-label="Words to show"
+                            aria-label="Sample text"
                             className="field w-56"
                             maxLength={60}
                             value={words}

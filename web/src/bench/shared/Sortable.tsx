@@ -82,7 +82,7 @@ export function Grip({ name, attach, onKeyDown }: GripProps) {
         <button
             ref={attach}
             aria-label={name}
-            title="Drag to another place in the order"
+            title="Drag to reorder"
             className="absolute inset-y-0 left-0 w-4 cursor-grab touch-none rounded-[3px] focus-visible:-outline-offset-2"
             onKeyDown={onKeyDown}
         >

@@ -47,7 +47,7 @@ function Heading() {
                 <h2 className="heading">Build sheet</h2>
                 {several && (
                     <Button look="words" small aria-expanded={open} onClick={() => setOpen(!open)}>
-                        What lies on what
+                        Stacking order
                     </Button>
                 )}
             </div>

@@ -23,7 +23,7 @@ export function TidiedList() {
             <span className="flex items-center justify-between gap-2 text-xs text-quiet">
                 On the stage
                 <Segments
-                    label="What the stage shows of what was tidied"
+                    label="Tidied places on the stage"
                     small
                     value={view}
                     options={[
@@ -49,7 +49,7 @@ export function TidiedList() {
                     </li>
                 ))}
             </ul>
-            <div className="stitch mt-1.5 flex flex-wrap gap-1.5 pt-1.5" role="group" aria-label="Limits of tidying">
+            <div className="stitch mt-1.5 flex flex-wrap gap-1.5 pt-1.5" role="group" aria-label="Tidying limits">
                 {limits.map(({ field, label, note }) => (
                     <LengthField
                         key={field}

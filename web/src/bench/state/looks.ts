@@ -38,7 +38,7 @@ export interface Looks {
     chosen: readonly string[];
     /** The chosen letter of the chosen line, by its place in the words. */
     letter: number | null;
-    /** Whether the letters like it are chosen too. */
+    /** Selects matching letters too. */
     alike: boolean;
     drawer: Drawer | null;
     /** A field that is to be gone to, by its name in the drawer. */

@@ -26,7 +26,7 @@ export function DepthList() {
         }
     };
     return (
-        <ol aria-label="What lies on what, the top card first" className="card mt-0.5 grid shrink-0 gap-px p-1">
+        <ol aria-label="Stacking order, top card first" className="card mt-0.5 grid shrink-0 gap-px p-1">
             <Sortable ids={ids} move={move} nameOf={(row) => cardName(store.getState().design, cardId(row))}>
                 {ids.map((row) => (
                     <DepthRow key={row} row={row} />

@@ -18,7 +18,7 @@ export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating 
             </Row>
             <Row name="Islands">
                 <Segments
-                    label="What becomes of the islands"
+                    label="Islands in the cut-out"
                     field="islands"
                     small
                     value={cutFrom.islands === 'bridge or drop' ? 'bridge' : cutFrom.islands}
@@ -45,7 +45,7 @@ export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating 
             {bridged && (
                 <Row name="No room">
                     <Segments
-                        label="What becomes of counters that are too narrow for a bridge"
+                        label="Counters too narrow for a bridge"
                         small
                         value={cutFrom.islands}
                         options={[

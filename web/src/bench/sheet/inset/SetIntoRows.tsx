@@ -40,7 +40,7 @@ export function SetIntoRows({ treatments: { setInto }, put, others, takeOut }: P
             {setInto.into === 'cards' && more.length > 0 && (
                 <Row name="and">
                     <CardChoice
-                        label="Set into another one too"
+                        label="Set into another card too"
                         none="another one too"
                         cards={more}
                         onChange={(card) => put((now) => now.setInto.cards.push(card))}
@@ -73,7 +73,7 @@ export function SetIntoRows({ treatments: { setInto }, put, others, takeOut }: P
             </Row>
             <Row name="The inset">
                 <Segments
-                    label="What becomes of the inset"
+                    label="Keep or drop the inset"
                     small
                     value={setInto.keep ? 'kept' : 'shape'}
                     options={[

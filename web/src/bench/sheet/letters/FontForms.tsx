@@ -59,7 +59,7 @@ export function FontForms({ line, font }: { line: Line; font: FontCard | undefin
             <div className="flex items-center justify-between gap-2 text-xs text-quiet">
                 Joined
                 <Segments
-                    label="Whether the letters are joined"
+                    label="Join letters"
                     small
                     value={lettering.joins}
                     options={[

@@ -80,7 +80,7 @@ function AllLetters({ line }: { line: Line }) {
                 </Row>
                 <Row name="Capitals">
                     <LengthField
-                        label="Height of the capitals"
+                        label="Cap height of the line"
                         note="high"
                         unit={unit}
                         least={500}

@@ -31,7 +31,7 @@ export function OneLetter({ line, at }: { line: Line; at: number }) {
                 {twins.length > 1 && (
                     <Row name="Chosen">
                         <Segments
-                            label="Whether the letters like it are chosen too"
+                            label="Select matching letters too"
                             small
                             value={alike ? 'all' : 'one'}
                             options={[

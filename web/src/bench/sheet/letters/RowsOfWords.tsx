@@ -16,7 +16,7 @@ export function RowsOfWords({ line }: { line: Line }) {
         <>
             <Row name="Rows">
                 <NumberField
-                    label="From row to row, in percent of the height of the capitals"
+                    label="Row spacing, in percent of cap height"
                     field="rows"
                     unit="%"
                     least={50}
@@ -56,7 +56,7 @@ function Aligned({ line }: { line: Line }) {
     const { change } = useBenchStore().getState();
     return (
         <Segments
-            label="Rows to each other"
+            label="Row alignment"
             small
             value={line.place.align}
             options={[

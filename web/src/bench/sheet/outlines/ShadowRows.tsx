@@ -68,7 +68,7 @@ export function ShadowRows({ treatments: { shadow }, put }: Treating) {
             </Row>
             <Row name="Cast by">
                 <Segments
-                    label="What casts the shadow"
+                    label="Shadow cast by"
                     small
                     value={shadow.around}
                     options={[

@@ -21,7 +21,7 @@ function PlaceOf({ line }: { line: Line }) {
         <Rows>
             <Row name="Aligned to">
                 <Segments
-                    label="What it is aligned to"
+                    label="Align to"
                     field="alignTo"
                     small
                     value={line.stacking.alignTo}
@@ -34,7 +34,7 @@ function PlaceOf({ line }: { line: Line }) {
             </Row>
             <Row name="Gap from">
                 <Segments
-                    label="What the gap is measured from"
+                    label="Measure the gap from"
                     field="tight"
                     small
                     value={line.stacking.tight ? 'shapes' : 'lines'}

@@ -81,7 +81,7 @@ function ShapeOf({ form }: { form: Form }) {
             )}
             <Row name="Use">
                 <Segments
-                    label="What the form is for"
+                    label="Use of the form"
                     field="guide"
                     small
                     value={form.guide ? 'guide' : 'cut'}
