@@ -165,7 +165,7 @@ test('the film rack: a film is changed, added and taken off again', async ({ pag
     await page.goto('/film-rack');
     await page.getByRole('button', { name: /^Moss flock/ }).click();
     const editor = page.getByRole('region', { name: 'Moss flock' });
-    await expect(editor.getByText('as flock: nothing')).toBeVisible();
+    await expect(editor.getByText('as flock: no')).toBeVisible();
     await editor.getByLabel('Temperature in degrees Celsius').fill('165');
     await editor.getByLabel('Temperature in degrees Celsius').press('Enter');
     await page.reload();

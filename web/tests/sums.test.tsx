@@ -65,8 +65,8 @@ describe('what a job comes to', () => {
         expect(row(/^Chalk/)).toEqual(['0.20 m', '']);
         expect(row(/^Cut/)).toEqual(['5.0 min', '3.00']);
         expect(row(/^Weed\s*\(24 to pick out\)/)).toEqual(['60 min', '36.00']);
-        expect(row(/^In all/)).toEqual(['80 min', '62.70']);
-        expect(row(/^a piece/)).toEqual(['6.7 min', '5.23']);
+        expect(row(/^Total/)).toEqual(['80 min', '62.70']);
+        expect(row(/^per piece/)).toEqual(['6.7 min', '5.23']);
         expect(section.textContent).toContain('17.30 above cost');
     });
 
@@ -78,7 +78,7 @@ describe('what a job comes to', () => {
     it('warns of a price below the cost, and shows no cost without an hourly rate', async () => {
         const { section, onPrice } = await shown({ people: 12 }, 50);
         expect(section.textContent).toContain('12.70 below cost');
-        expect(section.textContent).toContain('a person');
+        expect(section.textContent).toContain('per person');
         const field = screen.getByRole('textbox', { name: 'Price of the job' });
         fireEvent.focus(field);
         fireEvent.change(field, { target: { value: '70' } });
@@ -87,7 +87,7 @@ describe('what a job comes to', () => {
         cleanup();
         const { row } = await shown({ rate: 0, cost: null });
         expect(row(/^Cut/)).toEqual(['5.0 min', '']);
-        expect(row(/^In all/)).toEqual(['80 min', '14.70']);
+        expect(row(/^Total/)).toEqual(['80 min', '14.70']);
         expect(screen.queryByRole('textbox', { name: 'Price of the job' })).toBeNull();
     });
 });

@@ -15,7 +15,7 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
         ) : null;
     }
     const each = (value: number) => value / Math.max(1, sum.pieces);
-    const one = sum.people > 0 ? 'a person' : 'a piece';
+    const one = sum.people > 0 ? 'per person' : 'per piece';
     const times = [
         ['Cut', sum.cut],
         ['Weed', sum.weed],
@@ -63,7 +63,7 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
                     ))}
                     <tr className="border-t border-seam font-semibold">
                         <th scope="row" className="pt-1 text-left">
-                            In all
+                            Total
                         </th>
                         <td className="pt-1 text-right">{minutes(work)}</td>
                         <td className="pt-1 text-right">{sum.cost === null ? money(sum.film) : money(sum.cost)}</td>
