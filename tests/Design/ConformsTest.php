@@ -66,6 +66,7 @@ final class ConformsTest extends TestCase
         yield 'one value' => [['const' => 9], 9, true];
         yield 'another value' => [['const' => 9], 8, false];
         yield 'a keyword it does not know' => [['type' => 'integer', 'multipleOf' => 2], 4, false];
+        yield 'a type it does not know' => [['type' => 'null'], null, false];
         yield 'no type' => [['title' => 'anything'], 4, false];
         yield 'open objects' => [['type' => 'object'], new \stdClass(), false];
         yield 'closed objects' => [['type' => 'object', 'additionalProperties' => false], new \stdClass(), true];

@@ -57,6 +57,23 @@ final class UnderlapTest extends TestCase
         self::assertSame([[], $upper->rings()], \array_map(static fn (Region $part): array => $part->rings(), (new Underlap($lower))->parted($upper, 0)));
     }
 
+    public function testItKeepsUppersAndTrapsApart(): void
+    {
+        $tile = static fn (int $x, int $width): Region => (new Box($x, 0, $x + $width, 10_000))->toRegion();
+        // Lower and upper tiles side by side; each upper film touches other lower tiles.
+        $lower = Region::empty()->union(...\array_map(static fn (int $at): Region => $tile(20_000 * $at, 5_000), \range(0, 5)));
+        $uppers = \array_map(static fn (int $at): Region => $tile(20_000 * $at + 5_000, 9_000), \range(0, 5));
+        $uppers[] = Region::empty()->union(...$uppers);
+        $shared = new Underlap($lower);
+        foreach ([...$uppers, ...\array_reverse($uppers)] as $number => $upper) {
+            foreach (0 === $number % 2 ? [500, 2_000] : [2_000, 700] as $trap) {
+                [$beneath, $behind] = $shared->parted($upper, $trap);
+                self::assertSame($trap * 10_000.0 * \count($upper->pieces()), $beneath->area(), "upper film $number, trap $trap");
+                self::assertSame($upper->subtract($beneath)->rings(), $behind->rings());
+            }
+        }
+    }
+
     private static function box(Randomizer $dice): Region
     {
         [$x, $y] = [$dice->getInt(0, 60_000), $dice->getInt(0, 20_000)];
