@@ -10,8 +10,8 @@ use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 
 /**
- * Puts cards that belong to others where those have them: by their middles, turned with the other one, and hidden with it. What follows
- * or fills a form that was moved so goes along.
+ * Places cards that belong to others: by their centres, rotated and hidden with the other card. Lines that follow or fill a form moved
+ * this way move along.
  */
 final class Belongings
 {
@@ -21,13 +21,13 @@ final class Belongings
     /** @var array<string, Card> */
     private array $cards = [];
 
-    /** @var array<string, array{int, int}> how far to the right and up cards went */
+    /** @var array<string, array{int, int}> offsets of moved cards, right and up */
     private array $moves = [];
 
     /** @var array<string, Card> */
     private readonly array $owners;
 
-    /** @param list<Part> $parts of all cards as they would stand by themselves */
+    /** @param list<Part> $parts of all cards, before they are attached */
     public function __construct(Design $design, array $parts)
     {
         $this->owners = $design->owners();
@@ -58,7 +58,7 @@ final class Belongings
         if (isset($this->moves[$card->id])) {
             return $this->moves[$card->id];
         }
-        // Whatever comes back to it in a circle finds it where it is.
+        // Breaks circles.
         $this->moves[$card->id] = [0, 0];
         $form = $card instanceof Line ? $this->cards[$card->form()] ?? null : null;
         $owner = $this->owners[$card->id] ?? null;

@@ -18,8 +18,8 @@ use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
 /**
- * Design → composition: forms and motifs in their places, every line made, those without a place of their own stacked from ink to
- * ink, and all of them treated.
+ * Design → composition: places forms and motifs, makes every line, stacks lines without a position of their own ink to ink, and applies
+ * all treatments.
  */
 final readonly class Composer
 {
@@ -32,13 +32,13 @@ final readonly class Composer
         $this->welder = new Welder();
     }
 
-    /** A line that cannot be made comes as an empty part that says why; the others are made all the same. */
+    /** A line that can't be made becomes an empty part with the reason; the others are unaffected. */
     public function compose(Design $design): Composition
     {
         [$ground, $shapes, $motifs] = $this->ground($design);
         $area = $ground->area;
         $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $ground), $design->lines);
-        // First from the first line's top down, then all of them to where they stand in the area.
+        // Stacks from the top of the first line, then shifts all of them into the area.
         $above = $area;
         $over = null;
         $edge = $lowest = $top = 0;
@@ -50,7 +50,7 @@ final readonly class Composer
                 continue;
             }
             if (isset($owners[$line->id])) {
-                // It stands where the card that it belongs to has it.
+                // Placed by the card it belongs to.
                 $placed[$number] = [0, 0];
                 continue;
             }
@@ -107,7 +107,7 @@ final readonly class Composer
         return new Composition($area, $treated->parts, $treated->removals, $treated->remarks, $treated->rooms);
     }
 
-    /** A line as it would be made, apart from where it stands and what is done to it; null where it cannot be made or has no ink. */
+    /** A line without position and treatments; null if it can't be made or has no ink. */
     public function block(Design $design, Line $line): ?Block
     {
         $block = $this->make($line, $this->ground($design)[0]);
@@ -116,7 +116,7 @@ final readonly class Composer
     }
 
     /**
-     * With the shapes of forms and motifs, and the parts of motifs.
+     * The ground with the shapes of forms and motifs, and the parts of motifs.
      *
      * @return array{Ground, array<string, Region>, array<string, list<array{film: string|null, region: Region}>>}
      */
@@ -145,7 +145,7 @@ final readonly class Composer
         return [new Ground($this->typeCase, $design, $shapes + $this->filledPieces($design)), $shapes, $motifs];
     }
 
-    /** @return array<string, Region> pieces of motifs that lines fill, by what they are known by */
+    /** @return array<string, Region> motif pieces that lines fill, by key */
     private function filledPieces(Design $design): array
     {
         $motifs = \array_column($design->motifs, null, 'id');

@@ -12,15 +12,15 @@ use Uvret\Geometry\Region;
 /**
  * A design with every part placed and welded, wear side.
  *
- * The origin is the middle of the placement area's top edge; y points up, so the area lies below it.
+ * The origin is the top centre of the placement area; y points up, so the area lies below it.
  */
 final readonly class Composition
 {
     /**
      * @param list<Part>            $parts    in the order of the build sheet, each card's own followed by what its treatments add
-     * @param list<Removal>         $removals the rubbish that was tidied away
-     * @param list<Remark>          $remarks  what treatments bring with them
-     * @param array<string, Region> $rooms    what was cut out of cards for what is set into or cut from them
+     * @param list<Removal>         $removals tidied rubbish
+     * @param list<Remark>          $remarks  side effects of treatments
+     * @param array<string, Region> $rooms    cut-outs of cards for insets and cut-out cards
      */
     public function __construct(
         public Box $area,
@@ -32,7 +32,7 @@ final readonly class Composition
     }
 
     /**
-     * The parts that are worn, from the bottom up: what lies on what.
+     * The worn parts in stacking order, bottom to top.
      *
      * @return list<Part>
      */
@@ -44,7 +44,7 @@ final readonly class Composition
         return $worn;
     }
 
-    /** The ink of everything that is worn, copies too; null when there is none. */
+    /** Bounds of all worn ink, copies included; null if there is none. */
     public function ink(): ?Box
     {
         $ink = null;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
-/** A line that cannot be made, in words for the person at the screen. */
+/** A line that can't be made, with a message for the user. */
 final class CompositionException extends \RuntimeException
 {
-    /** @var list<string> characters that the font cannot draw, where it is for want of them */
+    /** @var list<string> characters the font lacks, if that is the cause */
     public array $missing = [];
 
     public static function tooLong(): self
@@ -26,7 +26,7 @@ final class CompositionException extends \RuntimeException
 
     public static function nothingLeft(): self
     {
-        return new self('Thinned this much, nothing of the letters is left. Make the line larger, or its strokes heavier.');
+        return new self('Thinned this much, the letters vanish. Make the line larger, or its strokes heavier.');
     }
 
     public static function notWelded(\Throwable $why): self
@@ -46,7 +46,7 @@ final class CompositionException extends \RuntimeException
 
     public static function noForm(): self
     {
-        return new self('What the line fills is gone. Choose another form or piece, or other edges.');
+        return new self('The shape this line fills is gone. Choose another form or piece, or other edges.');
     }
 
     public static function noRoomInForm(): self
@@ -54,7 +54,7 @@ final class CompositionException extends \RuntimeException
         return new self('The inset leaves no room inside the form. Make the inset smaller, or the form larger.');
     }
 
-    /** @param float $most that the words are long enough for */
+    /** @param float $most turns that the words can fill */
     public static function tooFewTurns(float $most): self
     {
         return new self(\sprintf('The words are too short for so many turns: at most %.1f with this pitch. Add words, or make the pitch smaller.', $most));

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
-/** Keeps what was worked out, by the hash of what it was worked out from. */
+/** Caches results by a hash of their inputs. */
 interface Memory
 {
     /**
      * @template T
      *
-     * @param string        $key  tells what it is and all that it depends on
+     * @param string        $key  identifies the result and all inputs
      * @param callable(): T $make
      *
      * @return T

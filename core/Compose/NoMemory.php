@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
-/** Works everything out every time. */
+/** Caches nothing. */
 final readonly class NoMemory implements Memory
 {
     public function recall(string $key, callable $make): mixed

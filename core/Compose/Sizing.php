@@ -22,7 +22,7 @@ final readonly class Sizing
 
     private const STEPS = 40;
 
-    /** A spiral may be off by so many turns. */
+    /** Tolerance of a spiral, in turns. */
     private const TURN = 0.001;
 
     /**
@@ -189,7 +189,7 @@ final readonly class Sizing
         if (\abs($atLow) <= self::NEAR) {
             return $start;
         }
-        // What is so much too large becomes about as much smaller; somewhat more, so that it is on the other side.
+        // Shrinks by about the excess, and a little more to end up on the other side.
         for ($step = 0, $more = 1.004; $step < self::STEPS && $atLow > 0; ++$step, $more = \min(2.0, 1 + 6 * ($more - 1))) {
             [$high, $atHigh] = [$low, $atLow];
             $low *= \max(0.25, $aim / ($aim + $atLow)) / $more;

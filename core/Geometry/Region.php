@@ -344,7 +344,7 @@ final readonly class Region
         return new self($traced->rings, $traced->outer, $traced->apart);
     }
 
-    /** @throws GeometryException when the region could leave the grid if it grew by so much */
+    /** @throws GeometryException when growing by these amounts could leave the grid */
     private function assertRoom(int $dx, int $dy): void
     {
         $box = $this->bounds();

@@ -24,7 +24,7 @@ final class PlanNotes
     {
         $isCold = null === ($steps[0]->temperature ?? null);
 
-        return [...self::blank($plan), ...($isCold ? ['Nothing is heated: the films hold by their own glue.'] : self::heat($plan, $lays, $steps, $sections))];
+        return [...self::blank($plan), ...($isCold ? ['No heat: the films are self-adhesive.'] : self::heat($plan, $lays, $steps, $sections))];
     }
 
     /** @return list<string> */
@@ -68,14 +68,14 @@ final class PlanNotes
         }
         $last = $lays[\count($lays) - 1]->film;
         if (Hot::isApart($steps)) {
-            $notes[] = 'Each film is pressed by itself, the hottest first: together one of them would get too much heat.';
+            $notes[] = 'Films are pressed separately, hottest first: pressed together, one of them would get too much heat.';
         }
         foreach ($steps as $at => $step) {
             if (StepKind::Tack === $step->kind) {
                 $notes[] = self::names($step->films)." is tacked first because {$steps[$at + 1]->films[0]->name} is pressed over it.";
             }
             if (StepKind::Press === $step->kind && self::isLess($step, $lays)) {
-                $notes[] = 'Pressed cooler or less hard than '.self::names($step->films).' is on its own, and longer.';
+                $notes[] = 'Pressed cooler or lighter than '.self::names($step->films).' alone, and longer.';
             }
         }
         if ($last->finish->comesLast()) {
@@ -85,7 +85,7 @@ final class PlanNotes
             $notes[] = "{$fabric->name} shows marks of the press: cover sheet above, a pad beneath, medium pressure at most.";
         }
         if ($sections > 1) {
-            $notes[] = 'Where sections overlap, the second heat is shorter, but for the full pressing.';
+            $notes[] = 'Where sections overlap, tacks and covered presses are shorter the second time.';
         }
 
         return $notes;

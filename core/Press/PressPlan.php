@@ -9,7 +9,7 @@ use Uvret\Design\Film;
 /** What is done at the press with one piece: steps, each in every section, and what is measured before. */
 final readonly class PressPlan
 {
-    /** What is done by hand takes about so many seconds. */
+    /** Estimated time of a step by hand, in seconds. */
     private const BY_HAND = 40;
 
     /**

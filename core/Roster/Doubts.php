@@ -7,7 +7,7 @@ namespace Uvret\Roster;
 /** Looks through a list for what is often a mistake. */
 final class Doubts
 {
-    /** A name that is so many times as long as the middle one of the list, and so much longer, stands out. */
+    /** A name stands out if it exceeds the median length by this factor and by this many letters. */
     private const LONG = 2.0;
 
     private const LONGER = 5;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Roster;
 
-/** A row of a roster: one person, or so many alike. */
+/** A row of a roster: one person, or a number of equal pieces. */
 final readonly class Person
 {
     /** Columns that every roster has; others are the shop's own. */

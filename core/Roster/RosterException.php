@@ -39,7 +39,7 @@ final class RosterException extends \RuntimeException
 
     public static function badValue(int $row, string $column): self
     {
-        return new self("Row $row: what stands in “{$column}” is longer than 200 letters, or not text.");
+        return new self("Row $row: “{$column}” has more than 200 letters, or is not text.");
     }
 
     public static function nothingInIt(): self

@@ -7,10 +7,10 @@ namespace Uvret\Separate;
 use Uvret\Design\Film;
 use Uvret\Geometry\Region;
 
-/** All that is cut from one film for one design, wear side. */
+/** Everything cut from one film for a design, wear side. */
 final readonly class CutLayer
 {
-    /** @param Region $shown what is seen of it when all layers are pressed */
+    /** @param Region $shown its visible part once all layers are pressed */
     public function __construct(
         public Film $film,
         public Region $region,

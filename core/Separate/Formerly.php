@@ -10,20 +10,20 @@ use Uvret\Design\Design;
 use Uvret\Design\Film;
 use Uvret\Geometry\Region;
 
-/** Where another film is seen than when films covered one another in one order for the whole design. */
+/** Places that showed another film while films still had one order for the whole design. */
 final readonly class Formerly
 {
-    /** What rounding leaves along edges, in µm for each µm of them. */
+    /** Rounding error along edges, in µm² per µm. */
     private const HAIR = 3.0;
 
-    /** Smaller places are nothing to see, in µm². */
+    /** Smallest visible place, in µm². */
     private const LEAST = 100_000.0;
 
     /**
-     * @param Film   $film   what was seen
-     * @param string $card   the card whose part of it was
-     * @param Film   $now    what is seen instead
-     * @param Region $places where
+     * @param Film   $film   visible before
+     * @param string $card   its card
+     * @param Film   $now    visible instead
+     * @param Region $places affected area
      */
     private function __construct(
         public Film $film,
@@ -33,7 +33,7 @@ final readonly class Formerly
     ) {
     }
 
-    /** @return list<self> for each film that was seen where another one is, the largest places first */
+    /** @return list<self> one per film that another one replaced, largest places first */
     public static function of(Design $design, Composition $composition, Separation $separation): array
     {
         if ([] === $design->formerly) {

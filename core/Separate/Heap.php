@@ -7,7 +7,7 @@ namespace Uvret\Separate;
 use Uvret\Design\Film;
 use Uvret\Geometry\Region;
 
-/** A place where the same films lie on one another. */
+/** A place with the same stack of films. */
 final readonly class Heap
 {
     /** @param non-empty-list<Film> $films bottom film first */
@@ -17,7 +17,7 @@ final readonly class Heap
     ) {
     }
 
-    /** Of all films together, in µm. */
+    /** Total thickness in µm. */
     public function thickness(): int
     {
         return \array_sum(\array_map(static fn (Film $film): int => $film->thickness, $this->films));

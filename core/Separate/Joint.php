@@ -12,10 +12,10 @@ use Uvret\Design\Layering\JointKind;
 final readonly class Joint
 {
     /**
-     * @param JointKind   $kind   as it is made
+     * @param JointKind   $kind   as made
      * @param int         $width  the trap, or the gap
-     * @param JointChoice $wanted as it was asked for
-     * @param string|null $reason why it is made otherwise than asked for
+     * @param JointChoice $wanted as requested
+     * @param string|null $reason why it differs from the request
      */
     private function __construct(
         public Film $lower,
@@ -27,7 +27,7 @@ final readonly class Joint
     ) {
     }
 
-    /** @param bool $covers whether the lower film is meant to cover the upper one, which takes nothing on top */
+    /** @param bool $covers whether the lower film should cover the upper one, which can't be layered over */
     public static function between(Film $lower, Film $upper, JointChoice $wanted, bool $covers): self
     {
         [$kind, $reason] = match (true) {
@@ -41,7 +41,7 @@ final readonly class Joint
         return new self($lower, $upper, $kind, $wanted->width, $wanted, $reason);
     }
 
-    /** How far either film may slip before the blank shows between them. */
+    /** Slip of either film at which the blank would show between them. */
     public function safe(): int
     {
         return \in_array($this->kind, [JointKind::LayOver, JointKind::Trapped], true) ? $this->width : 0;

@@ -10,15 +10,15 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /**
- * What the layers of a design are laid on one another by: the same shapes at the same place in each, outside all ink. No turn and no
- * mirroring lays them on themselves, so that a layer cannot be laid wrongly. Lengths are in µm.
+ * Registration marks: the same shapes in the same place on every layer, outside all ink. No rotation or mirroring maps them onto
+ * themselves, so a layer can't be placed the wrong way. Lengths are in µm.
  */
 final readonly class Marks
 {
-    /** How far the corners in which marks lie are off the ink. */
+    /** Distance of corner marks from the ink. */
     public const MARGIN = 6_000;
 
-    /** How near to the ink a box may be whose corner is cut off. */
+    /** Minimum distance of a box with a cut corner from the ink. */
     private const BOX_MARGIN = 4_000;
 
     private const LEG = 3_600;
@@ -27,7 +27,7 @@ final readonly class Marks
     private const INSET = 500;
 
     /**
-     * @param Region $frame  the weeding box that all layers have in common; empty where each has its own
+     * @param Region $frame  weeding box shared by all layers; empty if each has its own
      * @param Region $shapes marks inside the frame
      */
     private function __construct(
@@ -44,7 +44,7 @@ final readonly class Marks
 
     /**
      * @param Box     $ink     of all layers together
-     * @param Margins $margins of the weeding box; where they leave no room for marks, it is wider
+     * @param Margins $margins margins of the weeding box, widened where marks need room
      */
     public static function around(Box $ink, MarkKind $kind, Margins $margins): self
     {
@@ -55,7 +55,7 @@ final readonly class Marks
 
         return match ($kind) {
             MarkKind::None => self::none(),
-            // The corner is cut off aslant, so that not even a square fits another way.
+            // A slanted corner, so that not even a square fits the other way round.
             MarkKind::Box => new self(
                 $kind,
                 Region::fromRings([
@@ -74,7 +74,7 @@ final readonly class Marks
                 ]),
                 Region::empty(),
             ),
-            // Three corners of four, one of them longer than the others.
+            // Three of four corners, one longer than the others.
             MarkKind::Corners => new self($kind, $rectangle, Region::fromRings([
                 [$left, $top, $left, $top - self::LEG, $left + self::LEG, $top],
                 [$right, $top, $right - self::LEG, $top, $right, $top - self::LEG],

@@ -6,13 +6,13 @@ namespace Uvret\Separate;
 
 use Uvret\Geometry\Region;
 
-/** How many films lie on one another at each place, and how thick they are together. */
+/** Number and total thickness of stacked films at each place. */
 final readonly class Pile
 {
-    /** Places smaller than this are what rounding leaves, in µm². */
+    /** Smaller places are rounding, in µm². */
     private const LEAST = 2_500.0;
 
-    /** @param list<Heap> $heaps places with the same films, the thickest first */
+    /** @param list<Heap> $heaps thickest first */
     private function __construct(public array $heaps)
     {
     }
@@ -55,7 +55,7 @@ final readonly class Pile
         return [] === $this->heaps ? 0 : $this->heaps[0]->thickness();
     }
 
-    /** The most films on one another at any place. */
+    /** The largest number of stacked films. */
     public function most(): int
     {
         return [] === $this->heaps ? 0 : \max(\array_map(static fn (Heap $heap): int => \count($heap->films), $this->heaps));

@@ -7,14 +7,14 @@ namespace Uvret\Separate;
 use Uvret\Design\Film;
 
 /**
- * The order in which films are pressed: the one that is wanted where it can be done, else the nearest that can. A film that takes
- * nothing on top goes above every film that it touches; one that must come last goes to the top.
+ * The press order: the requested one if possible, otherwise the closest possible one. A film that can't be layered over goes above every
+ * film it touches; one that must come last goes to the top.
  */
 final readonly class PressOrder
 {
     /**
      * @param list<Film>            $films   bottom film first
-     * @param array<string, string> $reasons why films are pressed later than wanted, by their ids
+     * @param array<string, string> $reasons why films are pressed later than requested, by id
      */
     private function __construct(
         public array $films,
@@ -30,7 +30,7 @@ final readonly class PressOrder
     {
         $reasons = [];
         $carriers = \array_filter($wanted, static fn (Film $film): bool => $film->carries && !$film->finish->comesLast());
-        // Each is put in right above the highest film that it must not lie beneath; the others keep their order.
+        // Inserts each right above the highest film it must not lie beneath; the others keep their order.
         $order = $wanted;
         foreach ($wanted as $at => $film) {
             if ($film->carries || $film->finish->comesLast()) {

@@ -8,26 +8,26 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /**
- * What is punched out of a lower film under an upper one. Where the rest of a hole would be too narrow to weed, and film lies on both
- * sides of it, the lower film runs through.
+ * Knock-outs of a lower film under an upper one. Where the rest of a hole would be too narrow to weed and has film on both sides, the
+ * lower film runs through.
  */
 final readonly class Punched
 {
-    /** How far a strip is grown to see what lies beside it, in µm. */
+    /** Distance to probe beside a strip, in µm. */
     private const BESIDE = 5;
 
-    /** Corners that a circle does not fill are less than so many times its diameter across. */
+    /** Size of a corner that a circle leaves unfilled, in diameters. */
     private const CORNER = 1.5;
 
-    /** A hole whose breadth is more than so many times the narrowest is not looked at closely. */
+    /** Holes broader on average than this multiple of the narrowest are skipped. */
     private const BROAD = 1.2;
 
     /**
-     * What runs through, of the upper region.
+     * The part of the upper region where the lower film runs through.
      *
-     * @param Region $lower     what is seen of the lower film
-     * @param Region $upper     what is seen of the upper film
-     * @param Region $behind    what of the upper one the lower film does not run on beneath
+     * @param Region $lower     visible part of the lower film
+     * @param Region $upper     visible part of the upper film
+     * @param Region $behind    part of the upper one without the trap
      * @param int    $narrowest the narrowest hole that can be weeded, in µm
      */
     public static function runsThrough(Region $lower, Region $upper, Region $behind, int $narrowest): Region
@@ -56,10 +56,10 @@ final readonly class Punched
         })));
     }
 
-    /** @return list<Region> what of a hole is too narrow: all of it, arms, or nothing */
+    /** @return list<Region> the parts of a hole that are too narrow: all of it, arms, or none */
     private static function narrow(Region $hole, int $narrowest): array
     {
-        // Broad on the whole, it has corners at most: the waste takes its arms along.
+        // A broad hole has narrow corners at most, which come away with the rest.
         $breadth = 2 * $hole->area() / \max(1.0, $hole->perimeter());
         if ($breadth > self::BROAD * $narrowest) {
             return [];

@@ -8,7 +8,7 @@ use Uvret\Compose\Part;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** Parts of one film with no other film between them, from the bottom up. */
+/** Consecutive parts of one film, bottom to top. */
 final readonly class Run
 {
     /** @param non-empty-list<Part> $parts */

@@ -7,14 +7,14 @@ namespace Uvret\Separate;
 use Uvret\Design\Layering\JointKind;
 use Uvret\Geometry\Region;
 
-/** The cut layers of a design, how they meet, and what they are laid on one another by. */
+/** The cut layers of a design, their joints and their registration marks. */
 final readonly class Separation
 {
     /**
-     * @param list<CutLayer>        $layers  in press order, the first one first
+     * @param list<CutLayer>        $layers  in press order
      * @param list<Joint>           $joints
-     * @param array<string, string> $reasons why films are pressed later than wanted, by their ids
-     * @param list<Unseen>          $unseen  parts that other films hide
+     * @param array<string, string> $reasons why films are pressed later than requested, by id
+     * @param list<Unseen>          $unseen  parts hidden by other films
      */
     public function __construct(
         public array $layers,
@@ -36,7 +36,7 @@ final readonly class Separation
         return null;
     }
 
-    /** What is left of a shape of a film where a line of the blank is left free beside another film. */
+    /** A film's shape less the gaps left to other films. */
     public function worn(string $film, Region $region): Region
     {
         foreach ($this->joints as $joint) {
@@ -48,7 +48,7 @@ final readonly class Separation
         return $region;
     }
 
-    /** How far a film may slip against those that it touches before the blank shows between them, in µm; null where it touches none. */
+    /** Slip of a film at which the blank would show beside it, in µm; null if it touches no other film. */
     public function safe(string $film): ?int
     {
         $own = \array_filter($this->joints, static fn (Joint $joint): bool => $joint->lower->id === $film || $joint->upper->id === $film);
@@ -56,7 +56,7 @@ final readonly class Separation
         return [] === $own ? null : \min(\array_map(static fn (Joint $joint): int => $joint->safe(), $own));
     }
 
-    /** All that is seen, with nothing of the blank. */
+    /** Everything visible except the blank. */
     public function shown(): Region
     {
         return Region::empty()->union(...\array_map(static fn (CutLayer $layer): Region => $layer->shown, $this->layers));

@@ -16,15 +16,15 @@ use Uvret\Geometry\Region;
 use Uvret\Separate\Together\Bands;
 
 /**
- * Composition → cut layers. What is seen of each film is cut from it, once for each film: since films that lie lower are punched out,
- * no design needs one twice. Beneath the films above it, a film runs on as the joint of the two has it.
+ * Composition → cut layers. Cuts each film's visible part once; since lower films are knocked out, no design needs a film twice. Beneath
+ * upper films, a film extends as their joint says.
  */
 final readonly class Separator
 {
     /** Closes rounding gaps between abutting artwork colours (µm). */
     private const HAIR = 3;
 
-    /** How far bands stay off the edge of what hides them at least, in µm. */
+    /** Minimum distance of bands from the edge of the film above them, in µm. */
     private const OFF = 300;
 
     public function __construct(private Memory $memory = new NoMemory())
@@ -82,9 +82,9 @@ final readonly class Separator
     }
 
     /**
-     * What a film is seen of and what it has beneath others.
+     * A film's visible part and its extensions beneath others.
      *
-     * @param list<Joint> $under with those that it runs on beneath
+     * @param list<Joint> $under joints with the films above
      */
     private function run(Region $seen, array $under, Shown $shown, Underlap $edge): Region
     {
@@ -92,7 +92,7 @@ final readonly class Separator
             [$lower, $upper, $width] = [$under[0]->lower, $shown->shown[$under[0]->upper->id], $under[0]->width];
             $ink = $shown->ink[$lower->id];
             $isArtwork = isset($shown->artwork[$lower->id], $shown->artwork[$under[0]->upper->id]);
-            // All of its ink that isn't seen is under that one film: it is cut out of the ink at once, which is far quicker.
+            // All hidden ink lies under that one film: cutting it out of the ink in one step is much faster.
             if (!$isArtwork && \abs($ink->area() - $seen->area() - $upper->area()) < 1.0 && $edge->surrounds($upper)) {
                 return $this->memory->recall(
                     "run $width {$lower->finish->value} {$ink->digest()} {$upper->digest()}",
@@ -110,7 +110,7 @@ final readonly class Separator
         return [] === $beneath ? $seen : $seen->union(...$beneath);
     }
 
-    /** What the lower film has beneath the upper one. */
+    /** The lower film's extension beneath the upper one. */
     private function beneath(Joint $joint, Shown $shown, Underlap $edge): Region
     {
         [$lower, $upper, $ink] = [$shown->shown[$joint->lower->id], $shown->shown[$joint->upper->id], $shown->ink[$joint->lower->id]];
@@ -144,11 +144,11 @@ final readonly class Separator
     }
 
     /**
-     * Films that have an edge in common, or of which one would run on beneath the other.
+     * Pairs of films with a common edge, or with ink of one beneath the other.
      *
      * @param array<string, Underlap> $edges
      *
-     * @return array<string, array<string, true>> by the ids of two films
+     * @return array<string, array<string, true>> by film ids
      */
     private function touching(Shown $shown, array $edges): array
     {

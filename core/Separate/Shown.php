@@ -10,17 +10,17 @@ use Uvret\Design\Film;
 use Uvret\Geometry\Region;
 
 /**
- * What is seen of each film on the wear side, as if the parts were painted from the bottom up: no two of these regions overlap, and
- * together they are all of the ink.
+ * The visible part of each film on the wear side, as if the parts were painted bottom to top. These regions don't overlap and together are
+ * all of the ink.
  */
 final readonly class Shown
 {
     /**
-     * @param list<Film>            $films   those with ink, in the order in which they are to be pressed, the first one first
-     * @param array<string, Region> $ink     all of each film, covered or not
-     * @param array<string, Region> $shown   what is seen of each film
-     * @param array<string, true>   $artwork films with artwork, whose colours may meet a hair apart
-     * @param list<Unseen>          $unseen  parts of which nothing is seen
+     * @param list<Film>            $films   films with ink, in the requested press order
+     * @param array<string, Region> $ink     all ink of each film, covered or not
+     * @param array<string, Region> $shown   visible part of each film
+     * @param array<string, true>   $artwork films with artwork, whose colours may have hairline gaps
+     * @param list<Unseen>          $unseen  fully hidden parts
      */
     private function __construct(
         public array $films,
@@ -33,7 +33,7 @@ final readonly class Shown
 
     /**
      * @param list<Film>   $films  bottom film first
-     * @param list<string> $motifs the cards with artwork
+     * @param list<string> $motifs cards with artwork
      */
     public static function of(Composition $composition, array $films, array $motifs = []): self
     {
@@ -69,7 +69,7 @@ final readonly class Shown
     }
 
     /**
-     * Parts of the same film that follow each other from the bottom up are looked at as one.
+     * Merges consecutive parts of the same film.
      *
      * @param list<Part> $parts
      *

@@ -8,15 +8,15 @@ use Uvret\Geometry\Measure\RingMeasure;
 use Uvret\Geometry\Region;
 
 /**
- * What cutting shapes out of one another leaves that no knife follows and no hand weeds: pieces smaller than a speck or thinner than a
- * hair are dropped, such holes are closed.
+ * Removes rubbish that no knife can follow and no hand can weed: drops pieces smaller than a speck or thinner than a hair, and closes such
+ * holes.
  */
 final class Slivers
 {
-    /** The smallest piece or hole that is cut, in µm². */
+    /** Smallest piece or hole to cut, in µm². */
     private const SPECK = 20_000;
 
-    /** How thick it has to be on average, in µm. */
+    /** Minimum average thickness, in µm. */
     private const HAIR = 50;
 
     public static function without(Region $region): Region
@@ -29,7 +29,7 @@ final class Slivers
     }
 
     /**
-     * What of some shapes is neither cut nor left open. Of a long thin one that is broad somewhere, the broad places stay.
+     * The slivers among some shapes; broad parts of long thin ones are spared.
      *
      * @param list<Region> $shapes
      *

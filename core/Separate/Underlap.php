@@ -8,7 +8,7 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 
-/** How far a film runs on beneath others along the edges that it has in common with them. */
+/** Extends a film beneath others along their common edges. */
 final class Underlap
 {
     /** @var list<array{int, array<int, Region>, Region}> trap, lower pieces by number, and those grown by the trap */
@@ -19,7 +19,7 @@ final class Underlap
 
     private readonly EdgeIndex $edge;
 
-    /** @param Region $lower what is seen of the lower film */
+    /** @param Region $lower visible part of the lower film */
     public function __construct(private readonly Region $lower)
     {
         $this->edge = new EdgeIndex($lower);
@@ -30,7 +30,7 @@ final class Underlap
         return $this->edge->touches($upper);
     }
 
-    /** Whether all of an upper region's edge is the lower one's as well. */
+    /** Whether the lower region borders the upper one all around. */
     public function surrounds(Region $upper): bool
     {
         return $this->edge->surrounds($upper);

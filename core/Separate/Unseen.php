@@ -7,10 +7,10 @@ namespace Uvret\Separate;
 use Uvret\Compose\Part;
 use Uvret\Geometry\Region;
 
-/** A part of which nothing is seen, and the card that hides most of it. */
+/** A fully hidden part, and the card that hides most of it. */
 final readonly class Unseen
 {
-    /** What rounding leaves of an edge that is covered exactly, in µm for each µm of it. */
+    /** Rounding error along an edge that is covered exactly, in µm² per µm. */
     private const HAIR = 2.0;
 
     private function __construct(
@@ -20,10 +20,10 @@ final readonly class Unseen
     }
 
     /**
-     * Those among parts of one film that other films hide.
+     * The parts of a run that other films hide.
      *
-     * @param Region    $left  what is seen of all of them
-     * @param list<Run> $above the other films over them
+     * @param Region    $left  visible part of the run
+     * @param list<Run> $above runs of other films above it
      *
      * @return list<self>
      */

@@ -14,7 +14,7 @@ use Uvret\Separate\Separation;
 /** Films that do not suit the fabric, with those on the rack that would. */
 final readonly class FilmSnags
 {
-    /** So many films that would suit are named. */
+    /** Maximum number of suitable films to suggest. */
     private const NAMED = 3;
 
     public function __construct(private Rack $rack)

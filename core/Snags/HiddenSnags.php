@@ -28,7 +28,7 @@ final class HiddenSnags
 
         return new Snag(
             kind: SnagKind::Hidden,
-            message: "Nothing is seen of $what: $by lies on it.",
+            message: \ucfirst("$by hides all of $what."),
             cure: 'Bring it forward, move it, or make it larger.',
             card: $part->card,
             film: $part->film,

@@ -71,7 +71,7 @@ final class KeepOffSnags
             message: $crosses
                 ? "$name lies on the {$place->name}: film does not hold there."
                 : "$name comes within {$design->measure($distance)} of the {$place->name}; {$design->measure($place->distance)} is usual.",
-            cure: $crosses ? 'Move it off, make it smaller, or let it cross here.' : 'Move it away, make it smaller, or let it be as near.',
+            cure: $crosses ? 'Move it off, make it smaller, or let it cross here.' : 'Move it away, make it smaller, or allow it here.',
             card: $card,
             film: $near[0]->film,
             x: \intdiv($spot->left + $spot->right, 2),

@@ -56,8 +56,8 @@ final readonly class LossSnags
             [
                 SnagKind::ThinRemains,
                 $loss->remains,
-                static fn (string $places): string => "What is left around the inset is $thin in $places $least.",
-                'Reduce the clearance, move the inset, or make what it is set into heavier.',
+                static fn (string $places): string => "The film around the inset is $thin in $places $least.",
+                'Reduce the clearance, move the inset, or make the card around it heavier.',
             ],
             [
                 SnagKind::SmallHole,

@@ -42,8 +42,8 @@ final class TreatmentSnags
             RemarkKind::TooSmallForBridges => [
                 SnagKind::LooseIslands,
                 1 === $remark->count
-                    ? "Inside $name one counter is too narrow for a bridge: what is in it is loose."
-                    : "Inside $name {$remark->count} counters are too narrow for a bridge: what is in them is loose.",
+                    ? "Inside $name one counter is too narrow for a bridge: its island is loose."
+                    : "Inside $name {$remark->count} counters are too narrow for a bridge: their islands are loose.",
                 'Make it larger, close those counters, or make the bridges narrower.',
             ],
             RemarkKind::Unseen => [

@@ -44,7 +44,7 @@ final readonly class CutRoom
     /** What the cutter calls the carrier mat. */
     private const MAT = 'mat';
 
-    /** So many copies can be laid out at once. */
+    /** Maximum copies per layout. */
     public const MOST = 200;
 
     public function __construct(

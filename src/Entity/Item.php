@@ -6,7 +6,7 @@ namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** Something to press: so many of a blank in a size. */
+/** An item to press: quantity of a blank in one size. */
 #[ORM\Entity]
 class Item
 {

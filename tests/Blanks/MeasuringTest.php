@@ -185,7 +185,7 @@ final class MeasuringTest extends TestCase
         [$placement] = $size['placements'];
         self::assertSame(['edge' => 190_000, 'crown' => 108_000], $placement['brim']);
         self::assertSame([['edge' => 'brim', 'distance' => 40_000]], $placement['from']);
-        $this->expectExceptionMessage('no room is left');
+        $this->expectExceptionMessage('leave no room');
         MeasuredSize::of('hat-brim', 'L', ['brim' => 200_000, 'crown' => 190_000]);
     }
 

@@ -112,7 +112,7 @@ final class MotifPiecesTest extends TestCase
             }
         }
         $gone = self::plan([], 0.0, lines: [['fills' => ['piece' => '1 9000 9000'] + $fills] + $line]);
-        self::assertStringContainsString('What the line fills is gone.', (string) $gone->composition->parts[0]->failure);
+        self::assertStringContainsString('The shape this line fills is gone.', (string) $gone->composition->parts[0]->failure);
     }
 
     /**

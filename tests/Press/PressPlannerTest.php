@@ -106,7 +106,7 @@ final class PressPlannerTest extends TestCase
         $plan = self::plan([], ['films.1.finish' => 'glitter', 'blank.fabric.marks' => true]);
         self::assertSame([Pressure::Medium, 23], [$plan->steps[2]->pressure, $plan->steps[2]->seconds]);
         self::assertStringContainsString('shows marks of the press', \implode(' ', $plan->notes));
-        self::assertStringContainsString('less hard', \implode(' ', $plan->notes));
+        self::assertStringContainsString('lighter than Sun-up alone', \implode(' ', $plan->notes));
     }
 
     public function testWhatLiesSideBySideAndIsPressedAlikeIsLaidOnTogether(): void
@@ -128,7 +128,7 @@ final class PressPlannerTest extends TestCase
         $heats = \array_map(static fn (PressStep $step): array => [$step->temperature, $step->seconds], self::pressings($plan));
         self::assertSame([[160, 15], [130, 10]], $heats);
         self::assertSame(130, $plan->steps[\count($plan->steps) - 1]->temperature, 'covered no hotter than the coolest stands');
-        self::assertStringContainsString('pressed by itself', \implode(' ', $plan->notes));
+        self::assertStringContainsString('pressed separately', \implode(' ', $plan->notes));
     }
 
     public function testOnSomethingHardNothingIsHeated(): void
@@ -140,7 +140,7 @@ final class PressPlannerTest extends TestCase
         self::assertSame([], $plan->sections);
         self::assertSame(200, $plan->seconds());
         self::assertSame('ink', $plan->steps[4]->on?->id);
-        self::assertSame(['Nothing is heated: the films hold by their own glue.'], $plan->notes);
+        self::assertSame(['No heat: the films are self-adhesive.'], $plan->notes);
         self::assertStringContainsString('is hard: nothing can be pressed on it', (string) self::plan([], $glass + ['films.0.applied' => 'cold'])->problem);
         self::assertStringContainsString('does not hold on Canvas', (string) self::plan([], ['films.0.applied' => 'cold'])->problem);
     }
@@ -153,7 +153,7 @@ final class PressPlannerTest extends TestCase
         self::assertSame([[3, 3], [3, 2], [12, 12], [5, 3]], \array_map(static fn (PressStep $step): array => [$step->seconds, $step->later], $plan->steps));
         self::assertSame(3 + 10 + 5 + 10 + 24 + 10 + 8 + 10, $plan->seconds());
         self::assertSame(1, $plan->times($plan->steps[0]));
-        self::assertStringContainsString('second heat is shorter', \implode(' ', $plan->notes));
+        self::assertStringContainsString('shorter the second time', \implode(' ', $plan->notes));
     }
 
     public function testTheShopsPressesAreUsedByWhatTheySuit(): void

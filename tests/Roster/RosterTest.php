@@ -42,8 +42,8 @@ final class RosterTest extends TestCase
         yield 'too many' => [self::document(\array_fill(0, 5_001, ['id' => '1'])), '5001 people'];
         yield 'a row without an id' => [self::document([['id' => '1'], []]), 'Row 2 is not a person'];
         yield 'an id twice' => [self::document([['id' => '1'], ['id' => '1']]), 'Row 2 has the same id'];
-        yield 'a number for a name' => [self::document([['id' => '1', 'values' => ['name' => 5]]]), 'Row 1: what stands in “name”'];
-        yield 'a novel' => [self::document([['id' => '1', 'values' => ['name' => \str_repeat('n', 201)]]]), 'Row 1: what stands in “name”'];
+        yield 'a number for a name' => [self::document([['id' => '1', 'values' => ['name' => 5]]]), 'Row 1: “name” has more than 200 letters'];
+        yield 'a novel' => [self::document([['id' => '1', 'values' => ['name' => \str_repeat('n', 201)]]]), 'Row 1: “name” has more than 200 letters'];
         yield 'a column of every list' => [self::document([], ['Name']), 'two columns named “Name”'];
         yield 'a column twice' => [self::document([], ['year', 'Year']), 'two columns named “Year”'];
         yield 'a column with a long name' => [self::document([], [\str_repeat('y', 41)]), 'cannot name a column'];

@@ -103,7 +103,7 @@ final class EverySnagTest extends TestCase
             ['formerly' => ['sunup', 'ink']] + $under(210_000),
             'is seen here, where',
         ];
-        yield 'a form under another' => [SnagKind::Hidden, $under(60_000), $under(210_000), 'Nothing is seen of rectangle 1: rectangle 2 lies on it'];
+        yield 'a form under another' => [SnagKind::Hidden, $under(60_000), $under(210_000), 'Rectangle 2 hides all of rectangle 1.'];
         $rimmed = static fn (int $depth): array => [
             'lines' => [],
             'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
@@ -115,7 +115,7 @@ final class EverySnagTest extends TestCase
                 $plate([]),
             ],
         ];
-        yield 'an outline under a form in the film of its card' => [SnagKind::Hidden, $rimmed(0), $rimmed(1), 'Nothing is seen of the outline'];
+        yield 'an outline under a form in the film of its card' => [SnagKind::Hidden, $rimmed(0), $rimmed(1), 'hides all of the outline'];
         yield 'a font that is not here' => [SnagKind::NotMade, ['lines.0.font' => 'gone'], [], 'gone'];
         yield 'set into nothing' => [
             SnagKind::NotMade,
@@ -209,7 +209,7 @@ final class EverySnagTest extends TestCase
             SnagKind::ThinRemains,
             [...$cut(['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]], 61_700), 'lines.0.words' => 'HILT'],
             [...$cut(['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 1_000]]), 'lines.0.words' => 'HILT'],
-            'What is left around the inset',
+            'The film around the inset',
         ];
         yield 'holes that no hook takes hold of' => [
             SnagKind::SmallHole,

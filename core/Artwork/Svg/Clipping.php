@@ -14,7 +14,7 @@ use Uvret\Geometry\Region;
 /** What clipping paths leave of elements (CSS Masking 1, chapter 5). */
 final readonly class Clipping
 {
-    /** Boxes of elements are measured in so many parts of their unit. */
+    /** Resolution of element boxes, in parts of a unit. */
     private const FINE = 1000.0;
 
     public function __construct(

@@ -28,6 +28,6 @@ final class MeasuringException extends \RuntimeException
 
     public static function tooSmall(Measure $measure): self
     {
-        return new self($measure->name, 'With these measures no room is left for lettering. Measure again: one of them does not belong to the others.');
+        return new self($measure->name, 'These measures leave no room for lettering. Check them: one must be wrong.');
     }
 }

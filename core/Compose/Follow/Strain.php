@@ -14,7 +14,7 @@ final readonly class Strain
     /**
      * @param int      $by      how much too long, too high or too wide it is
      * @param int|null $height  letters H of this height would do
-     * @param int|null $spacing tracking of so many thousandths of the em would do
+     * @param int|null $spacing letter spacing that would fit, in thousandths of the em
      * @param string   $letters those that it is about
      * @param int      $x       where
      */

@@ -13,7 +13,7 @@ use Uvret\Geometry\Region;
 /** The pieces of a motif, each where and as it is to be. They are known by a point in them as they were drawn. */
 final readonly class MotifPieces
 {
-    /** So many are the whole width or height. */
+    /** Units per full width or height. */
     private const WHOLE = 10_000;
 
     /**

@@ -8,17 +8,17 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /**
- * Stencil bridges: bars across the strokes round a hole, one up and one down, on which the piece inside it hangs. Where a bar would
- * take most of a small letter away, there is none.
+ * Stencil bridges: bars across the strokes around a hole, one above and one below, that hold its island. No bars where they would remove
+ * most of a small letter.
  */
 final readonly class Bridges
 {
-    /** A bar takes at most this share of a hole's breadth: what is left of the strokes beside it still looks like the letter. */
+    /** Maximum bar width as a share of the hole's width, so that the letter stays recognisable. */
     private const SHARE = 0.6;
 
     /**
-     * @param Region       $cut   what is left to be cut out between the bridges
-     * @param list<Region> $small holes without a bridge, for want of room
+     * @param Region       $cut   the cut-out between the bridges
+     * @param list<Region> $small holes too small for bridges
      */
     private function __construct(
         public Region $cut,
@@ -41,18 +41,18 @@ final readonly class Bridges
         }
         $cut = [] === $bars ? $shape : $shape->subtract(Region::fromRings($bars));
 
-        // A bar may run on into a hole that has none of its own.
+        // A bar may extend into a hole without bridges of its own.
         return new self($cut, $cut->holes(), $width);
     }
 
-    /** How many times as large all would have to be for each hole to get its bridges. */
+    /** Scale factor at which every hole would get its bridges. */
     public function larger(): float
     {
         return \max(1.0, ...\array_map(fn (Region $hole): float => $this->width / self::SHARE / \max(1, self::box($hole)->width()), $this->small));
     }
 
     /**
-     * From the middle of a hole across the first stroke, up and down.
+     * Bars from the centre of a hole across the nearest stroke, up and down.
      *
      * @return list<list<int>>
      */

@@ -9,16 +9,16 @@ use Uvret\Compose\PartRole;
 use Uvret\Design\Treatment\Treatments;
 use Uvret\Geometry\Region;
 
-/** A card on its way through the treatments: its own parts, and the shape of all of them together. */
+/** A card during treatment: its parts and their common hull. */
 final class Card
 {
-    /** @var list<Part> outlines, shadows and inlines, which go with it when it is set into something */
+    /** @var list<Part> outlines, shadows and inlines, which count towards its shape as an inset */
     public array $added = [];
 
     /** Computed on demand: most cards never need it. */
     private ?Region $hull = null;
 
-    /** @var bool whether it only left its shape in another card */
+    /** @var bool whether only its shape is left open in another card */
     public bool $isSpent = false;
 
     /** @param list<Part> $base */
@@ -52,7 +52,7 @@ final class Card
         $this->hull = null;
     }
 
-    /** Of its own parts. */
+    /** Union of its base parts. */
     public function shape(): Region
     {
         return Region::empty()->union(...\array_map(static fn (Part $part): Region => $part->region, $this->base));

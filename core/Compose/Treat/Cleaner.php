@@ -11,22 +11,22 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\RingMeasure;
 use Uvret\Geometry\Region;
 
-/** Takes away what a treatment left that is too small to be cut on purpose; what was there before it stays. */
+/** Removes rubbish that a treatment left; shapes that existed before it stay. */
 final class Cleaner
 {
-    /** What is kept is found again within this distance, in µm. */
+    /** Distance within which a kept speck is recognised, in µm. */
     private const SAME = 600;
 
-    /** How far a piece is grown to meet what it touches, in µm. */
+    /** Distance at which pieces touch, in µm. */
     private const TOUCH = 12;
 
-    /** What is so many times longer than it is broad is a sliver. */
+    /** Length-to-breadth ratio of a sliver. */
     private const LONG = 4.0;
 
-    /** A circle leaves less than so many squares of its radius of a corner of about 75° or more: no notch. */
+    /** Area a circle of radius r leaves in a corner of ≥ 75°, in r²; anything smaller is a corner, not a notch. */
     private const BLUNT = 0.35;
 
-    /** How broad a sliver is at the most that rounding leaves along an edge, in µm. */
+    /** Maximum breadth of a rounding sliver along an edge, in µm. */
     private const ROUNDING = 4.0;
 
     /** @var list<Removal> */
@@ -47,10 +47,10 @@ final class Cleaner
     }
 
     /**
-     * After something was cut out of a shape: pinholes, dots, slivers, and spikes at the cut.
+     * Tidies after a cut-out: pinholes, dots, slivers, and spikes at the cut.
      *
-     * @param Region  $before the shape as it was
-     * @param Cutting $cut    what was taken out of it
+     * @param Region  $before the shape before the cut
+     * @param Cutting $cut    the cut-out
      */
     public function afterCut(Region $region, Region $before, Cutting $cut): Region
     {
@@ -60,13 +60,13 @@ final class Cleaner
         return $this->withoutSpikes($region, $cut);
     }
 
-    /** After a shape was grown: notches between curves, rims that nearly touch, pinholes. */
+    /** Tidies after growing: notches between curves, rims that nearly touch, pinholes. */
     public function afterGrowing(Region $region, Near $near): Region
     {
         $reach = \max(1, \intdiv(Near::AsIs === $near ? $this->limits->spike : \max($this->limits->gap, $this->limits->spike), 2));
         $filled = $region->close($reach)->subtract($region);
         $fill = $open = [];
-        // What rounding leaves does not count, nor inner corners of letters, which would only be blunted.
+        // Ignores rounding, and inner corners of letters, which would only be blunted.
         $pieces = \array_values(\array_filter(
             $filled->pieces(),
             static fn (Region $piece): bool => $piece->area() >= \max(40.0 * $reach, self::BLUNT * $reach * $reach),
@@ -89,7 +89,7 @@ final class Cleaner
     }
 
     /**
-     * Those of the filled pieces that lie between two edges, rather than in a notch of one.
+     * Filled pieces between two edges, as opposed to notches.
      *
      * @param list<Region> $pieces
      *
@@ -123,7 +123,7 @@ final class Cleaner
         return $length > 1.5 * $this->limits->gap && 2 * $piece->area() / \max(1.0, $piece->perimeter()) * self::LONG < $length;
     }
 
-    /** @param array<string, true> $known rings that were there before */
+    /** @param array<string, true> $known rings that existed before */
     private function withoutPinholes(Region $region, array $known): Region
     {
         $filled = [];
@@ -180,7 +180,7 @@ final class Cleaner
         return [] === $spikes ? $region : $region->subtract(...$spikes);
     }
 
-    /** Long enough not to be only the rounding of a corner, and broad enough not to be that of a long edge. */
+    /** Longer than the rounding of a corner, and broader than that of a long edge. */
     private function isSpike(Region $piece): bool
     {
         $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
@@ -189,7 +189,7 @@ final class Cleaner
         return $length >= 1.5 * $this->limits->spike && $piece->area() >= \max(10.0 * $this->limits->spike, self::ROUNDING * $length);
     }
 
-    /** Notes a removal; false where it is kept. */
+    /** Records a removal; false if the user keeps the shape. */
     private function remove(RemovalKind $kind, Region $shape): bool
     {
         $removal = Removal::of($kind, $this->card, $this->film, $this->role, $shape);
@@ -205,7 +205,7 @@ final class Cleaner
         return true;
     }
 
-    /** Whether no circle of a diameter fits in. */
+    /** Whether no circle of a diameter fits inside. */
     private static function isNarrow(Region $region, int $diameter): bool
     {
         $box = $region->bounds();
@@ -213,7 +213,7 @@ final class Cleaner
             return true;
         }
 
-        // No shape is thinner everywhere than twice its area by its perimeter.
+        // Some place is at least as thick as 2 × area ÷ perimeter.
         return 4 * $region->area() / \max(1.0, $region->perimeter()) < 2 * $diameter && 2 * $region->inscribedRadius() < $diameter;
     }
 

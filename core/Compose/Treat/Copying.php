@@ -11,14 +11,14 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** Makes the copies of cards. What belongs to a card is copied with it, with the copies of its own. */
+/** Copies cards, including cards that belong to them and their own copies. */
 final class Copying
 {
-    /** @var array<string, list<Affine>> where all copies of a card go */
+    /** @var array<string, list<Affine>> transforms of all copies of a card */
     private array $places = [];
 
     /**
-     * @param array<string, DesignCard> $owners the cards that others belong to, by the ids of those
+     * @param array<string, DesignCard> $owners owners by the ids of the cards that belong to them
      * @param array<string, Card>       $cards  by their ids
      */
     public function __construct(
@@ -56,7 +56,7 @@ final class Copying
         $card->replace($base);
     }
 
-    /** Whether a copy is cut from the other film: in a grid every second, third… along its slanting rows, so that none lie in columns. */
+    /** Whether a copy uses the other film; in a grid, counted along diagonals, so that columns never form. */
     private static function isOther(Copies $copies, int $number): bool
     {
         if ('' === $copies->film || CopyKind::None === $copies->kind) {
@@ -67,7 +67,7 @@ final class Copying
         return $place % $copies->every === $copies->every - 1;
     }
 
-    /** @return non-empty-list<Affine> where the copies of the card go to which one belongs, itself first */
+    /** @return non-empty-list<Affine> transforms of the owner's copies, the owner first */
     private function placesOfOwner(string $card): array
     {
         $owner = $this->owners[$card] ?? null;
@@ -88,7 +88,7 @@ final class Copying
         return [] === $this->places[$owner->id] ? [Affine::identity()] : $this->places[$owner->id];
     }
 
-    /** @return non-empty-list<Affine> where a card and its copies go, row by row, or around from the top */
+    /** @return non-empty-list<Affine> transforms of a card and its copies, by rows, or clockwise from the top */
     private static function places(Copies $copies, Box $ink): array
     {
         switch ($copies->kind) {

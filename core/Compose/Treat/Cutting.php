@@ -14,10 +14,10 @@ use Uvret\Geometry\Region;
  */
 final class Cutting
 {
-    /** So many times the thickness of a spike round the cut: elsewhere thin shapes are the lettering's own. */
+    /** Search radius around the cut, in spike widths; farther away, thin shapes belong to the lettering. */
     private const NEAR = 3;
 
-    /** Farther round it, so that no edge made by looking at a part only is taken for one of the part. */
+    /** Wider radius, so that the clip's own edge is never taken for an edge of the part. */
     private const ROUND = 6;
 
     private ?Region $near = null;
@@ -46,13 +46,13 @@ final class Cutting
         return new self(anchor: $anchor, region: $home, digest: $home->digest(), spike: $spike);
     }
 
-    /** Where spikes may be. */
+    /** The area that may contain spikes. */
     public function near(): Region
     {
         return $this->near ??= $this->region->offset(self::NEAR * $this->spike);
     }
 
-    /** Whether any corner of a shape may be one of a spike. */
+    /** Whether any corner of a shape is close enough for a spike. */
     public function isNear(Region $shape): bool
     {
         $tree = $this->tree ??= BoxTree::of($this->region->rings());
@@ -67,7 +67,7 @@ final class Cutting
         return false;
     }
 
-    /** A box round all that has to be looked at to find them. */
+    /** Clip box for the search. */
     public function round(): Region
     {
         return $this->region->bounds()?->grown(self::ROUND * $this->spike)->toRegion() ?? Region::empty();

@@ -11,15 +11,15 @@ use Uvret\Design\Design;
 use Uvret\Design\Film;
 
 /**
- * What lies on what. From the bottom up a card is its shadow, its outlines from the widest in, its base and its inline; what goes round
- * several cards lies right beneath the lowest of them.
+ * Stacking order. Bottom to top, a card is its shadow, its outlines (widest first), its base and its inline; outlines around several cards
+ * lie right beneath the lowest of them.
  */
 final class Depths
 {
-    /** @var array<string, int> the places of the cards from the bottom up */
+    /** @var array<string, int> positions of the cards, bottom to top */
     private readonly array $cards;
 
-    /** @var array<string, int> of the parts of one card, films further up in the list lie on those before */
+    /** @var array<string, int> order of the films among the parts of one card */
     private readonly array $films;
 
     public function __construct(Design $design)
@@ -28,7 +28,7 @@ final class Depths
         $this->films = \array_flip(\array_map(static fn (Film $film): string => $film->id, $design->films));
     }
 
-    /** The place of a card, from the bottom up. */
+    /** A card's position, bottom to top. */
     public function of(string $card): int
     {
         return $this->cards[$card] ?? 0;

@@ -27,7 +27,7 @@ final readonly class Growing
         return $this->once('offset', $region, [$distance, $corner->value], static fn (Region $home): Region => $home->offset($distance, $corner->geometry()));
     }
 
-    /** The shape and the rim round it, without the holes that are to be filled. */
+    /** The shape with its rim, holes filled as requested. */
     public function rim(Region $region, Rim $rim): Region
     {
         $grown = $this->offset($region, $rim->width, $rim->corner);
@@ -47,7 +47,7 @@ final readonly class Growing
         return $grown->union(...$filled);
     }
 
-    /** The shadow of a shape, clear of it by its gap. */
+    /** The shadow of a shape, less its gap. */
     public function shadow(Region $region, Shadow $shadow): Region
     {
         if (ShadowKind::AllRound === $shadow->kind) {

@@ -9,10 +9,10 @@ use Uvret\Design\Treatment\Into;
 use Uvret\Design\Treatment\Islands;
 use Uvret\Geometry\Region;
 
-/** Cards set into and cut from one another. */
+/** Sets cards into and cuts cards from one another. */
 final class Insets
 {
-    /** @var array<string, Region> what was cut out of each card for others */
+    /** @var array<string, Region> cut-outs by card */
     private array $rooms = [];
 
     /** @param array<string, Card> $cards by their ids */
@@ -25,7 +25,7 @@ final class Insets
     ) {
     }
 
-    /** @return array<string, Region> what was cut out of cards for others, by their ids */
+    /** @return array<string, Region> cut-outs by card */
     public function rooms(): array
     {
         return $this->rooms;
@@ -89,7 +89,7 @@ final class Insets
     /**
      * @param list<Region> $islands
      *
-     * @return list<Region> those where there is something of the card that they are cut from
+     * @return list<Region> islands that overlap the target card
      */
     private function loose(Card $target, array $islands): array
     {
@@ -97,7 +97,7 @@ final class Insets
     }
 
     /**
-     * Says so where a card is named that is not there.
+     * Adds a remark for each missing card.
      *
      * @param list<string> $ids
      *
@@ -118,7 +118,7 @@ final class Insets
         return $cards;
     }
 
-    /** @return list<Card> all that a card lies on */
+    /** @return list<Card> cards beneath a card */
     private function beneath(Card $card): array
     {
         $shape = $card->shape();
@@ -130,7 +130,7 @@ final class Insets
             && !$other->hull()->intersect($shape)->isEmpty()));
     }
 
-    /** Cuts a shape out of all parts of a card, and says where that cuts it right through. */
+    /** Cuts a shape out of all parts of a card; adds a remark if that cuts it right through. */
     private function take(Card $card, Card $target, Region $room, int $islands = 0): void
     {
         if (!$target->isSeen()) {
@@ -143,7 +143,7 @@ final class Insets
         $target->base = \array_map($cut, $target->base);
         $target->added = \array_map($cut, $target->added);
         $more = \count($target->shape()->pieces()) - $before - $islands;
-        // What was in several pieces, like words of block letters, is not held together by itself anyway.
+        // Cards in several pieces, such as block letters, don't hold together anyway.
         if ($more > 0 && 1 === $before) {
             $this->notes->remark(RemarkKind::CutThrough, $card, $target, $more, $room);
         }

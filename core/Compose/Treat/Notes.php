@@ -7,7 +7,7 @@ namespace Uvret\Compose\Treat;
 use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Region;
 
-/** What is noted down while treatments are made: what was tidied away, and what a decorator should know. */
+/** Collects removals and remarks during treatment. */
 final class Notes
 {
     /** @var list<Removal> */
@@ -25,8 +25,8 @@ final class Notes
     }
 
     /**
-     * @param Region|null $at     where it is; where the card is without it
-     * @param float       $larger how many times as large the card would have to be for it to be well
+     * @param Region|null $at     the place; by default, the card
+     * @param float       $larger scale factor that would cure it
      */
     public function remark(RemarkKind $kind, Card $card, Card $other, int $count = 0, ?Region $at = null, float $larger = 1.0): void
     {

@@ -7,7 +7,7 @@ namespace Uvret\Compose\Treat;
 use Uvret\Design\Design;
 use Uvret\Geometry\Region;
 
-/** Cards that lie on one another otherwise than was meant. */
+/** Finds unintended overlaps of cards. */
 final readonly class Overlaps
 {
     /** Smaller overlaps are not reported, in µm². */
@@ -28,7 +28,7 @@ final readonly class Overlaps
         $this->overlaps();
     }
 
-    /** Lines that are set into others are read from top to bottom: says where that is not the order in which they are typed. */
+    /** Insets are read top to bottom: adds a remark if that differs from the typed order. */
     private function order(): void
     {
         foreach ($this->cards as $card) {
@@ -48,7 +48,7 @@ final readonly class Overlaps
         }
     }
 
-    /** Cards that lie on one another without being set into or cut from each other. */
+    /** Overlapping cards that are not set into or cut from each other. */
     private function overlaps(): void
     {
         $cards = \array_values(\array_filter($this->cards, static fn (Card $card): bool => $card->isSeen() && !$card->isSpent));
@@ -73,7 +73,7 @@ final readonly class Overlaps
         }
     }
 
-    /** @return list<Region> what of other films lies between two cards of the same one, so that they do not run into each other */
+    /** @return list<Region> parts of other films that separate two cards of the same film */
     private function between(Card $card, Card $other): array
     {
         $depths = [$this->depths->of($card->id), $this->depths->of($other->id)];

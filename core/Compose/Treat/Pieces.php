@@ -9,7 +9,7 @@ use Uvret\Design\Treatment\Erasure;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 
-/** The pieces that are taken out of a card, where the card is now. */
+/** Erased pieces of a card, moved along with it. */
 final class Pieces
 {
     /** @param list<Erasure> $erased */
@@ -25,7 +25,7 @@ final class Pieces
         return Region::fromRings($rings);
     }
 
-    /** From where a piece was taken out to where the card is now. */
+    /** Maps the card's position when the piece was erased to its current one. */
     private static function place(Erasure $erasure, Part $card): Affine
     {
         if (!$erasure->growsWithCard()) {
@@ -33,7 +33,7 @@ final class Pieces
 
             return null === $ink ? Affine::identity() : Affine::move(\intdiv($ink->left + $ink->right, 2), \intdiv($ink->bottom + $ink->top, 2));
         }
-        // Lines keep their letters when words are added, so that their height tells how much larger they are.
+        // Letter height shows a line's scale even if words were added.
         [$width, $height] = $card->letterHeight > 0 ? [$card->letterHeight, $card->letterHeight] : [$card->width, $card->height];
 
         return Affine::turn($erasure->of->turn)

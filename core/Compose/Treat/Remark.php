@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
-/** What treatments bring with them that a decorator should know. Lengths are in µm. */
+/** A side effect of a treatment that a decorator should know about. Lengths are in µm. */
 final readonly class Remark
 {
     /**
-     * @param string $card   whose treatment it is
-     * @param string $other  the card that it is about
-     * @param float  $larger how many times as large the card would have to be for it to be well
+     * @param string $card   the treated card
+     * @param string $other  the affected card
+     * @param float  $larger scale factor that would cure it
      */
     public function __construct(
         public RemarkKind $kind,

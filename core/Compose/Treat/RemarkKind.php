@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
-/** What treatments bring with them. */
+/** Kinds of side effects. */
 enum RemarkKind
 {
     /** The base falls into more pieces than it had. */
     case CutThrough;
 
-    /** Read from top to bottom the lines have another order than as typed. */
+    /** The lines read in a different order than typed. */
     case ReadsOtherwise;
 
-    /** Pieces inside the holes of what was cut out hang on nothing. */
+    /** Islands in the cut-out are loose. */
     case LooseIslands;
 
-    /** Letters are too small for the bridges that the pieces inside them were to hang on. */
+    /** Letters are too small for bridges. */
     case TooSmallForBridges;
 
-    /** It lies on a card of the same film, so that it cannot be seen there. */
+    /** It is invisible on a card of the same film. */
     case Unseen;
 
-    /** Lettering lies on lettering that it is not set into. */
+    /** Lettering overlaps lettering without being set into it. */
     case OnLettering;
 
-    /** What it is set into or cut from is not there. */
+    /** The card it is set into or cut from is missing. */
     case NoOther;
 }

@@ -9,15 +9,15 @@ use Uvret\Design\Derived;
 use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Region;
 
-/** Rubbish that a treatment left and that was tidied away. */
+/** Rubbish that a treatment left and Uvret removed. */
 final readonly class Removal
 {
     use Derived;
 
     /**
-     * @param string $card  the card, film and role of the part that it was tidied from
-     * @param Region $shape what was filled or dropped
-     * @param bool   $kept  whether it was found but is kept all the same
+     * @param string $card  card, film and role of the part
+     * @param Region $shape the filled or dropped shape
+     * @param bool   $kept  whether the user keeps it
      */
     public function __construct(
         public RemovalKind $kind,

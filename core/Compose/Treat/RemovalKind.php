@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Treat;
 
-/** What kinds of rubbish treatments leave. */
+/** Kinds of rubbish. */
 enum RemovalKind: string
 {
     case Pinhole = 'pinhole';

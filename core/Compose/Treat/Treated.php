@@ -7,14 +7,14 @@ namespace Uvret\Compose\Treat;
 use Uvret\Compose\Part;
 use Uvret\Geometry\Region;
 
-/** What treatments made of the parts of a design. */
+/** The result of all treatments. */
 final readonly class Treated
 {
     /**
      * @param list<Part>            $parts
      * @param list<Removal>         $removals
      * @param list<Remark>          $remarks
-     * @param array<string, Region> $rooms    what was cut out of cards for what is set into or cut from them
+     * @param array<string, Region> $rooms    cut-outs of cards for insets and cut-out cards
      */
     public function __construct(
         public array $parts,

@@ -16,16 +16,15 @@ use Uvret\Geometry\Anchor;
 use Uvret\Geometry\Region;
 
 /**
- * All treatments of a design, in this order: pieces are taken out and copies made; every card gets its inline, its own outlines and
- * its own shadow; then those round groups and round everything; last, cards are set into and cut from one another. What each step
- * leaves of rubbish is tidied away.
+ * Applies all treatments in order: erased pieces and copies; each card's inline, own outlines and own shadow; outlines and shadows of
+ * groups and of everything; finally insets and cut-outs. Tidies up after each step.
  */
 final class Treatment
 {
     /** @var array<string, Card> */
     private array $cards = [];
 
-    /** @var list<array{part: Part, beneath: int}> outlines and shadows of several cards together, and the place of the lowest of those */
+    /** @var list<array{part: Part, beneath: int}> outlines and shadows of several cards, and the position of the lowest card */
     private array $wide = [];
 
     private readonly Growing $growing;
@@ -128,7 +127,7 @@ final class Treatment
             if (Around::Own === $rim->around) {
                 $grown = $this->grown($card->id, $card->hull(), $rim);
                 $card->add(PartRole::Outline, $rim->film, $grown);
-                // Only where rims are kept apart can it lack something of what it goes round.
+                // Rims kept apart may not contain all of the hull.
                 $card->grow(Near::Apart === $rim->near ? $grown->union($card->hull()) : $grown);
             }
         }
@@ -187,7 +186,7 @@ final class Treatment
         return $anchor->back($grown);
     }
 
-    /** @param int $beneath the place of the lowest card that it goes round */
+    /** @param int $beneath position of the lowest surrounded card */
     private function addWide(Card $card, PartRole $role, string $film, Region $region, int $beneath): void
     {
         $part = Part::added($card->id, $role, $film, $region);

@@ -19,7 +19,7 @@ final readonly class Trimming
     ) {
     }
 
-    /** A shape that is cut out of several parts is looked at once. */
+    /** Prepares a cut-out that several parts share. */
     public function cutting(Region $cut): Cutting
     {
         return Cutting::of($cut, $this->clean->spike);

@@ -12,7 +12,7 @@ use Uvret\Geometry\Measure\BoxTree;
  */
 final readonly class Starts
 {
-    /** So many of a ring are looked at. */
+    /** Maximum number of candidates per ring. */
     private const MOST = 16;
 
     /** A turn by more than this is a corner, in radians. */

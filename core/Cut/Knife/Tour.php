@@ -11,15 +11,15 @@ namespace Uvret\Cut\Knife;
  */
 final class Tour
 {
-    /** Stretches of up to so many groups are moved elsewhere. */
+    /** Longest stretch to relocate, in groups. */
     private const MOVED = 3;
 
     private const ROUNDS = 12;
 
-    /** Stretches of up to so many are reversed. */
+    /** Longest stretch to reverse. */
     private const WINDOW = 100;
 
-    /** Behind so many of those that end nearest to it a stretch is tried. */
+    /** Number of nearest neighbours to insert a stretch after. */
     private const NEAREST = 10;
 
     /** Less than this is not worth a change, in µm. */

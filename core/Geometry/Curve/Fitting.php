@@ -21,10 +21,10 @@ final readonly class Fitting
     /** A turn by more than this is a corner, in radians. */
     private const CORNER = 0.6;
 
-    /** An edge so many times longer than those beside it is meant to be straight. */
+    /** An edge longer than its neighbours by this factor is meant to be straight. */
     private const STRAIGHT = 4.0;
 
-    /** A source curve is taken up again from so many points on. */
+    /** Minimum number of points to match a source curve again. */
     private const SOURCE_POINTS = 12;
 
     /** What the points and the checks between them leave of the tolerance. */

@@ -18,7 +18,7 @@ final class Offsetting
     /** How much nearer than the distance the result may come to the rings, in µm: chords of arcs, and rounding. */
     private const TOLERANCE = Join::ARC_TOLERANCE + 2;
 
-    /** After so many rounds the full curves are taken everywhere. */
+    /** Maximum rounds before full curves are used everywhere. */
     private const ROUNDS = 3;
 
     /**

@@ -36,7 +36,7 @@ final class RawCurve
     /** Edges shorter than this are taken for pieces of curves, in µm. */
     private const SHORT = 1000.0;
 
-    /** So many times the distance round a place it is not left to chance what is left out. */
+    /** Radius around a place, in multiples of the distance, within which no way is left out unproven. */
     private const NEAR = 2.5;
 
     /**

@@ -10,7 +10,7 @@ use Uvret\Geometry\Measure\RingMeasure;
 /** Regions combined: only the pieces that have to do with one another are overlaid, the others stay as they are or go as a whole. */
 final class Combining
 {
-    /** So many regions are compared with one another by their boxes. */
+    /** Up to this many regions, boxes are compared pairwise. */
     private const FEW = 60;
 
     /** Boxes that are farther apart have nothing to do with one another, in µm. */

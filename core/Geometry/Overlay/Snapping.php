@@ -21,10 +21,10 @@ final class Snapping
     /** After these, crossings go to ends of their edges farther and farther away, so that they run out. */
     private const EXACT_ROUNDS = 12;
 
-    /** A crossing that went to the end of another edge may lie beside its own, but not by so much, in µm. */
+    /** Upper bound for how far a crossing snapped to an edge's end lies off the other edge, in µm. */
     private const BESIDE = 256;
 
-    /** Where fewer than one in so many edges moved, only what may meet them is looked at. */
+    /** If fewer than one edge in FEW moved, only edges that may meet those are tested. */
     private const FEW = 8;
 
     /**

@@ -39,7 +39,7 @@ final class Separation
 
     private const STALLED = 60;
 
-    /** Overlaps of no more than this in all (µm) are nearly pulled apart: they get so many sweeps, and then so short a film. */
+    /** Total overlap (µm) that counts as nearly separated: such a try gets more sweeps, then a slightly longer film if that still pays. */
     private const NEARLY = 5_000.0;
 
     private const STALLED_NEARLY = 100;
@@ -49,7 +49,7 @@ final class Separation
     /** Frames that change places are at most so far from each other in the order of their areas. */
     private const ALIKE = 3;
 
-    /** After so many failures in a row the film is made longer by this share, and two pairs of frames change places. */
+    /** Failures in a row before the film is lengthened by this share and two pairs of frames swap. */
     private const STUCK = 6;
 
     private const LONGER = 0.03;

@@ -27,7 +27,7 @@ final class Slide
      * @param list<Place> $places
      * @param list<Stock> $stocks on which they lie; on a scrap frames stay where they are, since its edge need not be straight
      * @param int         $gap    between frames, in µm
-     * @param int         $pinned the first so many places stay, too
+     * @param int         $pinned number of leading places that stay as well
      *
      * @return list<Place>
      */

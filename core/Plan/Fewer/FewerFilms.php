@@ -17,10 +17,10 @@ final readonly class FewerFilms
 {
     private const MOST = 6;
 
-    /** So many save equally many films. */
+    /** Maximum proposals per number of films saved. */
     private const ALIKE = 3;
 
-    /** So many first steps are taken further. */
+    /** Maximum first steps to expand. */
     private const FURTHER = 3;
 
     public function __construct(

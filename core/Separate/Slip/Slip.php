@@ -6,16 +6,16 @@ namespace Uvret\Separate\Slip;
 
 use Uvret\Geometry\Region;
 
-/** What shows wrongly when a film is pressed beside its place. Lengths are in µm. */
+/** Faults that show when a film is pressed off register. Lengths are in µm. */
 final readonly class Slip
 {
     /**
      * @param string $film   the film that slipped
-     * @param int    $dx     how far to the right
-     * @param int    $dy     how far up
+     * @param int    $dx     offset to the right
+     * @param int    $dy     offset up
      * @param Region $bare   where the blank shows between films
-     * @param Region $wrong  where a film shows that belongs beneath another
-     * @param int    $widest the widest of those places
+     * @param Region $wrong  where film shows that belongs beneath another
+     * @param int    $widest width of the widest fault
      */
     public function __construct(
         public string $film,
@@ -27,13 +27,13 @@ final readonly class Slip
     ) {
     }
 
-    /** The trap by which the blank would not show between films, in µm; 0 where it does not. */
+    /** The trap that would hide the blank, in µm; 0 if it is hidden already. */
     public function needs(): int
     {
         return $this->bare->isEmpty() ? 0 : (int) (\ceil(\hypot($this->dx, $this->dy) / 100) * 100);
     }
 
-    /** Of all that shows wrongly, in µm². */
+    /** Total area of faults, in µm². */
     public function area(): float
     {
         return $this->bare->area() + $this->wrong->area();

@@ -7,22 +7,22 @@ namespace Uvret\Separate\Slip;
 use Uvret\Geometry\Region;
 use Uvret\Separate\Separation;
 
-/** Presses one film of a design beside its place, and tells what shows wrongly. */
+/** Presses one film of a design off register and finds the faults. */
 final readonly class SlipTest
 {
-    /** In how many directions the worst one is looked for. */
+    /** Number of directions to test. */
     private const DIRECTIONS = 8;
 
-    /** Less than so much is what rounding leaves, in µm². */
+    /** Area below which a difference is rounding, in µm². */
     private const NOTHING = 4_000.0;
 
-    /** How finely the safe distance is looked for, in µm, and as far as which. */
+    /** Resolution and upper bound of the safe distance, in µm. */
     private const STEP = 50;
     public const FARTHEST = 3_000;
 
     private ?Slipping $slipping;
 
-    /** What its joints promise, in µm; null where it touches nothing. */
+    /** The safe distance its joints promise, in µm; null if it touches nothing. */
     private ?int $promised;
 
     public function __construct(
@@ -40,7 +40,7 @@ final readonly class SlipTest
         return $this->slip(...self::step($distance, $angle));
     }
 
-    /** The slip by a distance that shows most, within an eighth of a right angle. */
+    /** The worst slip by a distance, to an eighth of a right angle. */
     public function worst(int $distance): Slip
     {
         [$worst, $most] = [0.0, -1.0];
@@ -55,11 +55,11 @@ final readonly class SlipTest
         return $this->slip(...self::step($distance, $worst));
     }
 
-    /** How far the film may slip in any direction before the blank shows beside it, in µm, up to FARTHEST. */
+    /** Safe distance in any direction before the blank shows, in µm, up to FARTHEST. */
     public function safe(): int
     {
         [$good, $bad] = [0, self::FARTHEST + self::STEP];
-        // Mostly it is what the traps promise: then two looks tell.
+        // Usually it is what the traps promise, which two tests confirm.
         if (null !== $this->promised) {
             $below = \max(0, $this->promised - 30);
             if ($this->shows($below)) {
@@ -78,7 +78,7 @@ final readonly class SlipTest
         return $good;
     }
 
-    /** @return array{float, float} the worse one of two directions, and how much shows there */
+    /** @return array{float, float} the worse of two directions and its faulty area */
     private function worse(int $distance, float $angle, float $worst, float $most): array
     {
         $move = self::step($distance, $angle);
@@ -118,7 +118,7 @@ final readonly class SlipTest
         foreach ($regions as $region) {
             foreach ($region->pieces() as $piece) {
                 $box = $piece->bounds();
-                // No circle in it is broader than its box.
+                // No inscribed circle is wider than the box.
                 if (null !== $box && \min($box->width(), $box->height()) > $widest) {
                     $widest = \max($widest, 2 * $piece->inscribedRadius());
                 }

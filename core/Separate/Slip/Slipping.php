@@ -14,33 +14,32 @@ use Uvret\Separate\Separation;
 use Uvret\Separate\Underlap;
 
 /**
- * One film of a design among the others, pressed beside its place. That it moves over the blank and over its neighbours only shifts
- * the picture. What is wrong is the blank where its edge with another film was, film that comes out from beneath another, and film
- * that shows where it is no neighbour.
+ * One film among the others, pressed off register. Moving over the blank or its neighbours only shifts the picture. Faults are the blank
+ * showing at an edge with another film, film emerging from beneath another, and film showing where it has no neighbour.
  */
 final class Slipping
 {
-    /** What is narrower than this, in µm, or smaller than this, in µm², nobody sees. */
+    /** Smallest visible width in µm, and area in µm². */
     private const HAIR = 12;
     private const SPECK = 50_000.0;
 
-    /** Film from beneath is seen only where it is more than this, in µm²: it has a neighbour's colour. */
+    /** Smallest visible area of film from beneath, in µm²; it has a neighbour's colour. */
     private const SPOT = 250_000.0;
 
-    /** What comes out beside the end of a common edge, up to so many times trap and distance long, only moves that end. */
+    /** Film that emerges at the end of a common edge only moves that end if shorter than this multiple of trap plus distance. */
     private const END = 3.0;
 
     private readonly Region $others;
     private readonly Region $above;
     private readonly Region $hidden;
 
-    /** @var list<CutLayer> those that it has an edge in common with */
+    /** @var list<CutLayer> films with a common edge */
     private readonly array $neighbours;
 
     /** The widest trap of the film. */
     private readonly int $reach;
 
-    /** @var array<string, Region> what is the same in all directions */
+    /** @var array<string, Region> results that don't depend on the direction */
     private array $once = [];
 
     public function __construct(
@@ -77,7 +76,7 @@ final class Slipping
      * @param int $dx in µm to the right
      * @param int $dy in µm up
      *
-     * @return Region where the edge with another film was, and the blank is now; at its other edges the film may leave the blank
+     * @return Region where the blank shows at a former edge with another film; edges against the blank don't count
      */
     public function bare(int $dx, int $dy): Region
     {
@@ -97,7 +96,7 @@ final class Slipping
      * @param int $dx in µm to the right
      * @param int $dy in µm up
      *
-     * @return Region where a film shows that belongs beneath another
+     * @return Region where film shows that belongs beneath another
      */
     public function wrong(int $dx, int $dy): Region
     {
@@ -108,7 +107,7 @@ final class Slipping
         return self::broad($this->comesOut($move, $this->layer->shown->transform($move), $distance)->union($this->strangers($left, $distance)), self::SPOT);
     }
 
-    /** What runs on beneath others and comes out on their far side. */
+    /** Extensions beneath other films that emerge on their far side. */
     private function comesOut(Affine $move, Region $shown, int $distance): Region
     {
         if ($this->hidden->isEmpty()) {
@@ -119,7 +118,7 @@ final class Slipping
         return $out->isEmpty() ? $out : $this->withoutEnds($out, $shown->union($this->layer->shown), $distance);
     }
 
-    /** Films that show where the slipped one was, though they are not its neighbours there. */
+    /** Films that show where the slipped one was without being its neighbours there. */
     private function strangers(Region $left, int $distance): Region
     {
         $strange = [];
@@ -138,7 +137,7 @@ final class Slipping
         return Region::empty()->union(...$strange);
     }
 
-    /** What is no farther from a film than it may have been moved: the same in all directions. */
+    /** The area within slipping distance of a film, regardless of direction. */
     private function near(CutLayer $other, int $distance): Region
     {
         return $this->once['near '.$distance.' '.$other->film->id] ??= $other->shown->offset($distance + 2);

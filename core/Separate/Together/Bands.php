@@ -29,9 +29,9 @@ final class Bands
      * The layer with its bands.
      *
      * @param Region $layer     the lower film
-     * @param Region $cover     what is seen of the films above it
+     * @param Region $cover     visible part of the films above
      * @param int    $narrowest the narrowest hole that can be weeded, in µm
-     * @param int    $off       how far bands stay off the edge of cover and layer together, in µm: so far films may slip before one is seen
+     * @param int    $off       distance of bands from the edge of cover and layer, in µm: the slip at which one would show
      */
     public static function join(Region $layer, Region $cover, int $narrowest, int $off): Region
     {
@@ -44,7 +44,7 @@ final class Bands
         if ([] === $ways) {
             return $layer;
         }
-        // Between the edges of two layers anything is as broad as the narrowest band at least.
+        // Anything between the edges of two layers is at least as wide as the narrowest band.
         $bands = Region::empty()->union(...\array_map(self::along(...), $ways))->intersect($inner)->offset(self::NARROW);
         $joined = self::withoutNew($layer->union($bands), $layer);
 
@@ -135,7 +135,7 @@ final class Bands
         return Region::fromRings($parts);
     }
 
-    /** @return list<int> all that is no farther from a straight line than a length */
+    /** @return list<int> the area within a distance of a straight line */
     private static function capsule(int $x0, int $y0, int $x1, int $y1, int $half): array
     {
         $turn = \atan2($y1 - $y0, $x1 - $x0);

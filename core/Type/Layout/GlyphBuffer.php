@@ -7,7 +7,7 @@ namespace Uvret\Type\Layout;
 /** The glyphs of a line while they are shaped, in reading order. */
 final class GlyphBuffer
 {
-    /** Shaping stops growing a line beyond this: only a hostile font makes so many. */
+    /** Maximum glyphs in a line; only a hostile font produces more. */
     private const MOST = 20000;
 
     private int $ligatures = 0;

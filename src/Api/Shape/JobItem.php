@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\Item;
 
-/** So many of a blank in a size. */
+/** Quantity of a blank in one size. */
 #[OA\Schema(schema: 'JobItem', required: ['blank', 'size', 'quantity'])]
 final readonly class JobItem
 {
