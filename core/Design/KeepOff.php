@@ -11,13 +11,13 @@ use Uvret\Geometry\Region;
 /** A place on a blank that lettering stays away from: a seam, a zip, a pocket. Lengths are in µm. */
 final readonly class KeepOff
 {
-    /** Half as wide as a line or a point is taken to be. */
+    /** Half the nominal width of lines and points. */
     private const HALF = 5;
 
     /**
      * @param list<int> $points   x and y in turn from the blank's measuring point, y up: one point, a line, or the corners of a shape
      * @param bool      $closed   whether they are the corners of a shape
-     * @param int       $distance how far lettering stays away
+     * @param int       $distance clearance to lettering
      */
     public function __construct(
         public string $id,
@@ -42,7 +42,7 @@ final readonly class KeepOff
         return ($box ?? new Box(0, 0, 0, 0))->grown(self::HALF)->moved($dx, $dy);
     }
 
-    /** What it takes up itself, without its distance, moved by dx and dy; a line has a width of 10 µm. */
+    /** Its own area without the clearance, moved by dx and dy; lines are 10 µm wide. */
     public function region(int $dx = 0, int $dy = 0): Region
     {
         $points = [];

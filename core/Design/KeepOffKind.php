@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
-/** What lettering stays away from. */
+/** Kinds of keep-off places. */
 enum KeepOffKind: string
 {
     case Seam = 'seam';

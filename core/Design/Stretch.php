@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
-/** How far a fabric is stretched when it is worn, or a film goes along with it. */
+/** Stretch of a worn fabric, or of a film. */
 enum Stretch: string
 {
     case None = 'none';
     case Some = 'some';
     case Much = 'much';
 
-    /** Whether what stretches this far goes along with what stretches that far. */
+    /** Whether one stretch can follow another. */
     public function covers(self $other): bool
     {
         return $this->rank() >= $other->rank();

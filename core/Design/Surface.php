@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Design;
 
-/** What film is laid on: cloth, cloth coated against water, or something hard that is not pressed hot. */
+/** Surfaces: cloth, coated cloth, or hard (never pressed hot). */
 enum Surface: string
 {
     case Cloth = 'cloth';

@@ -13,7 +13,7 @@ enum Unsuited
     case NeedsHeat;
     case NeedsHardGround;
 
-    /** The first reason; null where the film suits. */
+    /** The first reason; null if the film is suitable. */
     public static function why(Film $film, FilmPress $press, Fabric $fabric): ?self
     {
         $hard = Surface::Hard === $fabric->surface;

@@ -21,7 +21,7 @@ final readonly class Distance
         return (int) \round(\hypot($this->toX - $this->fromX, $this->toY - $this->fromY));
     }
 
-    /** As a ruler reads: whole millimetres, or sixteenths of an inch. */
+    /** Rounded like a ruler: whole millimetres, or sixteenths of an inch. */
     public function rounded(bool $inches): int
     {
         $step = $inches ? 25_400 / 16 : 1_000;

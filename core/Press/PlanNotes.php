@@ -11,7 +11,7 @@ use Uvret\Plan\Plan;
 use Uvret\Press\Steps\Hot;
 use Uvret\Press\Steps\Lay;
 
-/** Why a press plan is as it is, and what is to be looked after. */
+/** Explanations and reminders for a press plan. */
 final class PlanNotes
 {
     /**
@@ -40,7 +40,7 @@ final class PlanNotes
         return $notes;
     }
 
-    /** @return list<string> the names of places that film lies on */
+    /** @return list<string> names of crossed keep-off places */
     private static function crossed(Plan $plan): array
     {
         $blank = $plan->design->blank;

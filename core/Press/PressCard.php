@@ -10,18 +10,18 @@ use Uvret\Plan\Plan;
 use Uvret\Proof\Page;
 use Uvret\Proof\WornPicture;
 
-/** Press plan → pages for the press: where it goes, what is done in which order, and who is pressed, by the numbers on the pieces. */
+/** Press plan → press card pages: placement, steps, and the list of people with the numbers on their pieces. */
 final readonly class PressCard
 {
     private const MARGIN = 14;
     private const QUIET = '#5C5A66';
     private const MARK = '#C9781A';
 
-    /** Rows of the list that have room on the first page, and on each page after it. */
+    /** Rows of the list on the first page, and on each further page. */
     private const FIRST = 26;
     private const MORE = 92;
 
-    /** @return list<string> SVG documents, a page each; their texts are set in Archivo */
+    /** @return list<string> SVG documents, one per page, with text in Archivo */
     public function pages(PressPlan $press, Plan $plan, PressNotes $notes): array
     {
         $first = $this->first($press, $plan, $notes);
@@ -71,7 +71,7 @@ final readonly class PressCard
             $page->text(112, $y + 1.5, 5.2, (string) ($number + 1), true, self::MARK);
             $page->text(119, $y, 4.4, Page::shortened($step->title($this->thing($design)), 34), true);
             $page->text(119, $y + 4.6, 3.2, Page::shortened($step->hint($plan->separation->marks->kind), 46), false, self::QUIET);
-            // What is set at the press is never cut off.
+            // Press settings are never truncated.
             if (null !== $step->temperature) {
                 $page->text(119, $y + 11.4, 5.6, "{$step->temperature} °C", true);
                 $page->text(145, $y + 11.4, 5.6, self::seconds($step, $press), true);
@@ -118,7 +118,7 @@ final readonly class PressCard
         if ([] === $rows) {
             return;
         }
-        // In two columns, down the left one first.
+        // Two columns, filled top to bottom.
         $perColumn = \max(1, (int) \ceil($room / 2));
         $step = \min(7.4, ($this->height($notes) - 14 - $y) / ($perColumn + 1));
         $breadth = ($this->width($notes) - 2 * self::MARGIN - 6) / 2;
@@ -138,7 +138,7 @@ final readonly class PressCard
         }
     }
 
-    /** The number where it is the same on all films, else one for each. */
+    /** One number if it is the same on all films, otherwise one per film. */
     private static function numbers(PressRow $row, Design $design): string
     {
         if ([] === $row->numbers) {
@@ -156,7 +156,7 @@ final readonly class PressCard
         return \implode(' · ', $byFilm);
     }
 
-    /** Of the first section and of the others, where they differ. */
+    /** Seconds of the first and, if different, of further sections. */
     private static function seconds(PressStep $step, PressPlan $press): string
     {
         return $step->later === $step->seconds || 1 === $press->times($step) ? "{$step->seconds} s" : "{$step->seconds}, {$step->later} s";

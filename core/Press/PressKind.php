@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
-/** What a press is made for. */
+/** Kinds of presses. */
 enum PressKind: string
 {
     case Flat = 'flat';
@@ -12,11 +12,11 @@ enum PressKind: string
     case Sleeve = 'sleeve';
     case Small = 'small';
 
-    /** Led by hand, a section after another. */
+    /** Moved by hand from section to section. */
     case Iron = 'iron';
 
     /**
-     * What a kind of blank is pressed on, the best first.
+     * Suitable presses for a kind of blank, best first.
      *
      * @return non-empty-list<self>
      */

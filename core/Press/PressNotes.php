@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
-/** What a press card says beside the press plan. */
+/** Additional information on a press card. */
 final readonly class PressNotes
 {
     /**
-     * @param list<PressRow> $rows  who is pressed, in the order of the list; none where all pieces are the same
+     * @param list<PressRow> $rows  people in list order; empty if all pieces are the same
      * @param bool           $sheet whether the pages are US letter instead of A4
      */
     public function __construct(

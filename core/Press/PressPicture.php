@@ -12,7 +12,7 @@ use Uvret\Geometry\Unit;
 use Uvret\Plan\Plan;
 use Uvret\Proof\WornPicture;
 
-/** The garment as it is worn, with the platen where it lies in each section and the distances to check. */
+/** The worn garment with the platen of each section and the distances to check. */
 final class PressPicture
 {
     private const MARK = '#C9781A';
@@ -30,10 +30,10 @@ final class PressPicture
     }
 
     /**
-     * @param int $width  in which it will be seen: lines and numbers are as thick and large there whatever the blank's size
-     * @param int $height of that
+     * @param int $width  on screen, so that lines and numbers have a constant size
+     * @param int $height on screen
      *
-     * @return array{Box, string} what is to be seen, in µm, and SVG elements
+     * @return array{Box, string} visible area in µm, and SVG elements
      */
     public static function parts(PressPlan $press, Plan $plan, int $width, int $height): array
     {
@@ -94,7 +94,7 @@ final class PressPicture
     {
         $width = 2.7 * \mb_strlen($text) + 3;
 
-        // Letters are drawn small and enlarged: browsers draw none larger than 10,000 units.
+        // Text is drawn small and scaled up: browsers limit font sizes to 10,000 units.
         return \sprintf(
             '<g transform="translate(%d %d) scale(%.1F)"><rect x="%.2F" y="-3" width="%.2F" height="6" rx="0.6" fill="%s"/>'
             .'<text y="1.65" font-size="4.6" font-weight="bold" fill="%s" text-anchor="middle">%s</text></g>',

@@ -6,18 +6,18 @@ namespace Uvret\Press;
 
 use Uvret\Design\Film;
 
-/** What is done at the press with one piece: steps, each in every section, and what is measured before. */
+/** How one piece is pressed: steps, repeated in every section, and the distances to measure first. */
 final readonly class PressPlan
 {
     /** Estimated time of a step by hand, in seconds. */
     private const BY_HAND = 40;
 
     /**
-     * @param list<PressStep> $steps     in order; none where there is nothing to press or no way to
-     * @param list<Section>   $sections  none where nothing is heated
+     * @param list<PressStep> $steps     in order; empty if there is nothing to press, or no way to
+     * @param list<Section>   $sections  empty if nothing is heated
      * @param list<Distance>  $distances
      * @param string|null     $problem   why it can't be pressed, and what to change
-     * @param list<string>    $notes     why it is as it is
+     * @param list<string>    $notes     explanations and reminders
      */
     public function __construct(
         public Platen $platen,
@@ -34,13 +34,13 @@ final readonly class PressPlan
         return new self($platen, [], [], [], null, []);
     }
 
-    /** How often a step is done: once, or in every section. */
+    /** Repetitions of a step: once, or once per section. */
     public function times(PressStep $step): int
     {
         return $step->kind->isInSections() ? \max(1, \count($this->sections)) : 1;
     }
 
-    /** Of one piece, with all its sections and the moments between them. */
+    /** Total time for one piece, with all sections and the moments between them. */
     public function seconds(int $between = 10): int
     {
         $seconds = 0;
@@ -51,7 +51,7 @@ final readonly class PressPlan
         return $seconds;
     }
 
-    /** How often a film is heated: from the step that lays it on. */
+    /** Number of times a film is heated, from the step that lays it on. */
     public function heats(Film $film): int
     {
         $heats = 0;

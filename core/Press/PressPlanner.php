@@ -16,7 +16,7 @@ use Uvret\Press\Steps\Hot;
 use Uvret\Press\Steps\Lay;
 use Uvret\Separate\CutLayer;
 
-/** Plan → press plan: what is done in which order, how hot and how long, in which sections, and what is measured before. */
+/** Plan → press plan: steps with temperature and time, sections, and distances to measure first. */
 final readonly class PressPlanner
 {
     private Presses $presses;
@@ -28,7 +28,7 @@ final readonly class PressPlanner
         $this->presses = $presses ?? Presses::usual();
     }
 
-    /** @param string $press the id of the shop's press that is used; empty for the one that suits best */
+    /** @param string $press id of one of the shop's presses; empty for the most suitable one */
     public function plan(Plan $plan, string $press = ''): PressPlan
     {
         $blank = $plan->design->blank;
@@ -64,7 +64,7 @@ final readonly class PressPlanner
         if (null === $placement->brim) {
             return $finder->of($film, null);
         }
-        // Brims are measured from their middle, which is where the blank is measured from.
+        // A brim's centre is the blank's measuring point.
         $round = $finder->of($film->transform(Affine::move($placement->across, -$placement->down)), $placement->brim);
 
         return \array_map(static fn (Section $section): Section => $section->moved(-$placement->across, $placement->down), $round);

@@ -6,7 +6,7 @@ namespace Uvret\Press;
 
 use Uvret\Design\Film;
 
-/** A press plan as plain data: temperatures in °C, lengths in µm, y up from the middle of the area's top edge. */
+/** A press plan as plain data: temperatures in °C, lengths in µm, y up from the area's top centre. */
 final class PressReport
 {
     /**
@@ -53,7 +53,7 @@ final class PressReport
         ];
     }
 
-    /** @return array<string, int> how often each film is heated, by its id */
+    /** @return array<string, int> number of heats by film id */
     private static function heats(PressPlan $plan): array
     {
         $heats = [];

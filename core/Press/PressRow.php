@@ -7,7 +7,7 @@ namespace Uvret\Press;
 /** A person, or a run of equal pieces, on the press card's list. */
 final readonly class PressRow
 {
-    /** @param array<string, list<int>> $numbers that are cut beside the pieces, by film; none where they are not cut or laid out yet */
+    /** @param array<string, list<int>> $numbers numbers beside the pieces, by film; empty until cut or laid out */
     public function __construct(
         public string $name,
         public string $about,

@@ -9,17 +9,17 @@ use Uvret\Design\Layering\MarkKind;
 use Uvret\Design\Peel;
 use Uvret\Design\Pressure;
 
-/** One closing of the press, the same in each section, or one thing done by hand. */
+/** One press, repeated in each section, or one step by hand. */
 final readonly class PressStep
 {
     /**
-     * @param list<Film>    $films       that are laid on; none where none is
-     * @param int|null      $temperature in °C; null where nothing is heated
-     * @param int           $seconds     0 where it is done by hand
-     * @param int           $later       seconds in every section after the first
-     * @param Pressure|null $pressure    null where nothing is pressed
-     * @param Peel|null     $peel        how carriers are peeled off afterwards
-     * @param Film|null     $on          whose marks theirs are laid on; null for what comes first
+     * @param list<Film>    $films       films laid on
+     * @param int|null      $temperature in °C; null without heat
+     * @param int           $seconds     0 for steps by hand
+     * @param int           $later       seconds in further sections
+     * @param Pressure|null $pressure    null without pressing
+     * @param Peel|null     $peel        how carriers are peeled afterwards
+     * @param Film|null     $on          film to register on; null for the first
      */
     private function __construct(
         public StepKind $kind,
@@ -70,7 +70,7 @@ final readonly class PressStep
         return new self(StepKind::Apply, [$film], null, 0, 0, null, null, $on);
     }
 
-    /** What is done, in a few words. */
+    /** Short title. */
     public function title(string $blank): string
     {
         $films = \implode(' and ', \array_map(static fn (Film $film): string => $film->name, $this->films));
@@ -86,7 +86,7 @@ final readonly class PressStep
         };
     }
 
-    /** How it is done. */
+    /** Instructions. */
     public function hint(MarkKind $marks): string
     {
         $laid = $this->laid($marks);
@@ -102,7 +102,7 @@ final readonly class PressStep
         };
     }
 
-    /** What is laid on what, by which marks. */
+    /** Registration instructions. */
     private function laid(MarkKind $marks): string
     {
         $by = match ($marks) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
-/** The presses of a shop, and how far its sections overlap. Lengths are in µm. */
+/** A shop's presses and the overlap of sections. Lengths are in µm. */
 final readonly class Presses
 {
     public const OVERLAP = 20_000;
@@ -21,7 +21,7 @@ final readonly class Presses
         return new self([$first, ...\array_values($others)], $overlap);
     }
 
-    /** As most shops have them: a flat press, and small ones for what does not lie flat. */
+    /** Usual equipment: a flat press, and small ones for curved blanks. */
     public static function usual(): self
     {
         return self::of(
@@ -33,7 +33,7 @@ final readonly class Presses
         );
     }
 
-    /** The one that was asked for, else the first that suits a kind of blank best. */
+    /** The requested press, or the most suitable one for a kind of blank. */
     public function for(string $drawing, string $id = ''): Platen
     {
         foreach ($this->platens as $platen) {

@@ -6,13 +6,13 @@ namespace Uvret\Press;
 
 use Uvret\Geometry\Region;
 
-/** Where the platen lies for one pressing. Lengths are in µm, in the coordinates of the composition. */
+/** Position of the platen for one press. Lengths are in µm, in the coordinates of the composition. */
 final readonly class Section
 {
     /**
      * @param int   $x    of the platen's middle
      * @param float $turn of the platen, in degrees anticlockwise
-     * @param bool  $cuts whether an edge of the platen lies across a letter, because nothing else is possible
+     * @param bool  $cuts whether a platen edge unavoidably crosses a letter
      */
     public function __construct(
         public int $x,

@@ -9,8 +9,8 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /**
- * The pressings that cover all film: one where the platen is large enough, else several that overlap. Their edges go between letters
- * where there is a gap within reach. On a brim the platen goes round with the ring.
+ * The sections that cover all film: one if the platen is large enough, otherwise several that overlap. Their edges fall between letters if
+ * there is a gap within reach. On a brim the platen follows the ring.
  */
 final readonly class Sections
 {
@@ -21,8 +21,8 @@ final readonly class Sections
     }
 
     /**
-     * @param Region        $film all that is pressed
-     * @param BrimRing|null $brim where it lies on a brim, whose middle is at 0, 0
+     * @param Region        $film everything to press
+     * @param BrimRing|null $brim the brim, centred at 0, 0
      *
      * @return list<Section>
      */
@@ -62,12 +62,11 @@ final readonly class Sections
     }
 
     /**
-     * Overlapping spans that cover a stretch. Each is as long as the platen; where it ends, and where the next one begins, there is no
-     * piece if that can be.
+     * Overlapping spans of the platen's length that cover a stretch. They start and end between pieces if possible.
      *
      * @param list<array{int, int}> $pieces from and to along the stretch
      *
-     * @return list<array{int, int, bool}> from, to, and whether an edge lies across a piece
+     * @return list<array{int, int, bool}> from, to, and whether an edge crosses a piece
      */
     private function spans(int $from, int $to, int $length, array $pieces): array
     {
@@ -81,13 +80,13 @@ final readonly class Sections
         while (true) {
             $end = $start + $length;
             if ($end >= $to) {
-                // The last one reaches no further beyond the film than it must.
+                // The last one extends no farther beyond the film than necessary.
                 $earlier = [] === $spans ? $start : self::earliest($spans[\count($spans) - 1][0], $start, $to - $length, $pieces);
                 $spans[] = [$earlier, $earlier + $length, self::cuts($earlier, $pieces)];
 
                 return $spans;
             }
-            // Begins are tried from the latest on: behind a piece, which this one covers, and before the next.
+            // Tries starts from the latest: after a piece that this span covers, before the next piece.
             $latest = $end - $this->overlap;
             $begins = [];
             foreach ($pieces as [$left]) {
@@ -103,7 +102,7 @@ final readonly class Sections
     }
 
     /**
-     * The first place, not before `least`, where a piece begins and none is cut.
+     * The first start of a piece from `least` on that cuts no other piece.
      *
      * @param list<array{int, int}> $pieces
      */
@@ -136,14 +135,14 @@ final readonly class Sections
     }
 
     /**
-     * Along the ring: the platen's long side along the brim, turned with it, so that the ring's middle is always up or down from it.
+     * Sections along the ring, with the platen's long side along the brim.
      *
      * @return list<Section>
      */
     private function round(Region $film): array
     {
         [$inner, $outer, $angles] = self::polar($film);
-        // So wide is the platen at the outer radius, and still covers the inner one: chord and sagitta of a circle.
+        // Width covered at the outer radius while still covering the inner one: chord and sagitta.
         $half = self::halfAngle($inner, $outer, $this->platen);
         $spans = $this->spans(
             (int) \floor($angles[0] * 1_000),
@@ -166,7 +165,7 @@ final readonly class Sections
         return $sections;
     }
 
-    /** How far to either side of its middle the platen covers a band, in degrees. */
+    /** Half the angle of a band that the platen covers, in degrees. */
     private static function halfAngle(int $inner, int $outer, Platen $platen): float
     {
         $half = \min(80.0, \rad2deg(\asin(\min(1.0, $platen->width / 2 / $outer))));
@@ -183,7 +182,7 @@ final readonly class Sections
     }
 
     /**
-     * The band in which the film lies round 0, 0, and the angles of its pieces, counted from the middle of the widest gap.
+     * The film's band around 0, 0 and the angles of its pieces, from the middle of the widest gap.
      *
      * @return array{int, int, array{float, float, list<array{int, int}>}} inner and outer radius; first and last angle in degrees, pieces in thousandths
      */

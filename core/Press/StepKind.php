@@ -4,31 +4,31 @@ declare(strict_types=1);
 
 namespace Uvret\Press;
 
-/** What is done at one closing of the press, or by hand. */
+/** Kinds of steps. */
 enum StepKind: string
 {
-    /** The blank alone: takes moisture out. */
+    /** Warms the blank to remove moisture. */
     case Warm = 'warm';
 
-    /** Films that others lie on, just long enough to hold. */
+    /** Tacks films that others will cover. */
     case Tack = 'tack';
 
-    /** For the full time: the last films and all beneath them, or films that are pressed apart. */
+    /** Full press of the last films with all beneath them, or of single films. */
     case Press = 'press';
 
-    /** Once more under a cover sheet, without carrier. */
+    /** Final press under a cover sheet, without carrier. */
     case Cover = 'cover';
 
-    /** What is hard is freed of grease and dust. */
+    /** Removes grease and dust from hard blanks. */
     case Clean = 'clean';
 
-    /** Transfer tape is laid over films that are applied cold. */
+    /** Covers cold films with transfer tape. */
     case Tape = 'tape';
 
-    /** A film is laid on cold and rubbed down. */
+    /** Applies a film cold. */
     case Apply = 'apply';
 
-    /** Whether it is done in every section rather than once. */
+    /** Whether it is repeated in every section. */
     public function isInSections(): bool
     {
         return \in_array($this, [self::Tack, self::Press, self::Cover], true);

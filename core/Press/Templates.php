@@ -14,22 +14,22 @@ use Uvret\Proof\WornPicture;
 use Uvret\Separate\CutLayer;
 
 /**
- * Press plan → pages at true size to lay on the blank: the ink, the edge that is measured from, the middle of the area. What does not go on one sheet
- * is tiled; sheets are cut at their marks and put edge to edge.
+ * Press plan → templates at true size to lay on the blank: ink, measuring edge, centre line. Large templates are tiled; trim the sheets at the crop
+ * marks and join them edge to edge.
  */
 final readonly class Templates
 {
-    /** Round a tile, in mm; below it there is room for the scale. */
+    /** Margin around a tile, in mm; the bottom one has room for the scale. */
     private const MARGIN = 10;
     private const FOOT = 16;
 
-    /** Shown round the ink, in µm. */
+    /** Margin around the ink, in µm. */
     private const ROUND = 12_000;
 
-    /** A line to check the printer's scale by, in mm. */
+    /** Length of the line for checking the printer's scale, in mm. */
     public const SCALE = 150;
 
-    /** @return list<string> SVG documents, a sheet each, row by row from the upper left; none where there is no ink */
+    /** @return list<string> SVG documents, one per sheet, row by row from the upper left; empty without ink */
     public function pages(PressPlan $press, Plan $plan, bool $letter): array
     {
         $shown = $this->shown($press, $plan);
@@ -59,7 +59,7 @@ final readonly class Templates
         return $pages;
     }
 
-    /** The ink and as much of the edge as is measured from. */
+    /** Bounds of the ink and the relevant stretch of the edge. */
     private function shown(PressPlan $press, Plan $plan): ?Box
     {
         $box = $plan->separation->shown()->bounds();
@@ -100,7 +100,7 @@ final readonly class Templates
             );
         }
 
-        // The middle of the area, to fold the sheet at.
+        // Centre line of the area, for folding the sheet.
         return $content.\sprintf(
             '<path d="M0 %dV%d" stroke="#34408B" stroke-width="250" stroke-dasharray="4000 2000"/>',
             -$shown->top,
@@ -115,7 +115,7 @@ final readonly class Templates
         return \sprintf('<path d="M%s" fill="none" stroke="#22243A" stroke-width="500"/>', \implode('L', $points));
     }
 
-    /** Cut marks at the corners of the tile, outside it. */
+    /** Crop marks outside the tile's corners. */
     private static function marks(Page $page, int $width, int $height): void
     {
         foreach ([self::MARGIN, self::MARGIN + $width] as $x) {

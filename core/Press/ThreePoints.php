@@ -9,22 +9,22 @@ use Uvret\Design\BrimRing;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** What to check with a ruler: from an edge of the blank to the ink, at its left, middle and right; on a brim at five places round it. */
+/** Distances to check with a ruler: from an edge of the blank to the ink's left, middle and right; on a brim, at five places. */
 final class ThreePoints
 {
-    /** How many places are measured on a brim. */
+    /** Number of places to measure on a brim. */
     private const ROUND = 5;
 
-    /** The strip at the end of the ink, and in its middle, in which its nearest point is looked for: a share of its width. */
+    /** Width of the strips searched for the nearest ink, as a share of the ink's width. */
     private const STRIP = 0.12;
 
-    /** How far to either side of a place on a brim is looked, as a share of the ink's angle. */
+    /** Search range to either side of a place on a brim, as a share of the ink's angle. */
     private const NEAR = 0.04;
 
     /**
      * @param list<MeasuringEdge> $edges
      *
-     * @return list<Distance> from the edge that is nearest to the ink
+     * @return list<Distance> from the edge nearest to the ink
      */
     public static function straight(Region $ink, array $edges): array
     {
@@ -39,7 +39,7 @@ final class ThreePoints
         return $best;
     }
 
-    /** @return list<Distance> from the outer edge of a brim, whose middle is at a point, straight to the middle */
+    /** @return list<Distance> from the outer edge of a brim straight towards its centre */
     public static function round(Region $ink, BrimRing $brim, int $middleX = 0, int $middleY = 0): array
     {
         /** @var list<array{float, float}> $points angle in degrees and radius */
@@ -53,7 +53,7 @@ final class ThreePoints
         if ([] === $points) {
             return [];
         }
-        // Counted from opposite the middle of the ink, so that no angle jumps there.
+        // Counted from opposite the ink's middle, so that angles don't wrap.
         $box = $ink->bounds();
         $away = null === $box ? 0.0 : \rad2deg(\atan2(
             \intdiv($box->bottom + $box->top, 2) - $middleY,
@@ -83,7 +83,7 @@ final class ThreePoints
     }
 
     /**
-     * Points near an angle, the outermost first; the nearest one where a space between words is.
+     * Points near an angle, outermost first; the nearest one within a word space.
      *
      * @param list<array{float, float}> $points angle in degrees and radius
      *

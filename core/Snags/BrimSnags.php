@@ -18,7 +18,7 @@ final class BrimSnags
         if (null === $brim || null === $part->ink) {
             return [];
         }
-        // The brim lies round the blank's measuring point.
+        // The brim is centred on the blank's measuring point.
         [$x, $y] = [-$placement->across, $placement->down];
         $farthest = [0.0, 0, 0];
         $nearest = [\INF, 0, 0];

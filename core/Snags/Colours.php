@@ -7,7 +7,7 @@ namespace Uvret\Snags;
 /** Colours like #2F5D62. */
 final class Colours
 {
-    /** How far apart two are by their red, green and blue, where green counts most, as for the eye: up to 765. */
+    /** Difference of two colours, weighted like the eye (green most): up to 765. */
     public static function apart(string $one, string $other): float
     {
         $channels = static fn (string $colour): array => \array_map(\hexdec(...), \str_split(\substr($colour, 1), 2));

@@ -9,16 +9,16 @@ use Uvret\Geometry\Region;
 use Uvret\Separate\CutLayer;
 use Uvret\Separate\Separation;
 
-/** Films that can hardly be told from the fabric where they lie on it. */
+/** Films that hardly show on the fabric. */
 final class ContrastSnags
 {
-    /** Colours nearer than this, of at most 765, can hardly be told apart. */
+    /** Smallest visible colour difference, of 765. */
     private const NEAR = 70.0;
 
-    /** What is beside a film within this is what it lies beside, in µm. */
+    /** Distance at which something counts as adjacent, in µm. */
     private const BESIDE = 200;
 
-    /** A film that has the fabric beside it along less than this share of its edge shows by its neighbours. */
+    /** Below this share of its edge against the fabric, a film is visible by its neighbours. */
     private const SHARE = 0.5;
 
     /** @return list<Snag> */

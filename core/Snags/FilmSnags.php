@@ -11,7 +11,7 @@ use Uvret\Design\Rack;
 use Uvret\Design\Unsuited;
 use Uvret\Separate\Separation;
 
-/** Films that do not suit the fabric, with those on the rack that would. */
+/** Films unsuitable for the fabric, with suitable ones from the rack. */
 final readonly class FilmSnags
 {
     /** Maximum number of suitable films to suggest. */

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Uvret\Snags;
 
-/** A change of one card, or of the blank, that mends a snag, to be made by one click. */
+/** A one-click change of a card or the blank that cures a snag. */
 final readonly class Fix
 {
     /**
-     * @param int|null    $letterHeight the size that letters H get, in µm; null where the size stays
-     * @param int|null    $spacing      the tracking, in thousandths of the em; null where it stays
-     * @param int|null    $heft         how much the strokes are grown on either side, in µm; null where it stays
-     * @param string|null $islands      what becomes of the islands of what is cut out; null where that stays
-     * @param string|null $into         the card that it gets set into; null where it is not
-     * @param string|null $above        the card that it is brought forward of; null where it stays at its depth
-     * @param string|null $crosses      the place to keep off that lettering may run across; null where none is allowed
-     * @param bool        $settles      whether what a design of before looked like is of no more interest
+     * @param int|null    $letterHeight new cap height, in µm; null to keep it
+     * @param int|null    $spacing      new letter spacing, in thousandths of the em; null to keep it
+     * @param int|null    $heft         new heft, in µm; null to keep it
+     * @param string|null $islands      new treatment of islands; null to keep it
+     * @param string|null $into         card to set it into, if any
+     * @param string|null $above        card to bring it in front of, if any
+     * @param string|null $crosses      keep-off place to allow, if any
+     * @param bool        $settles      whether to accept the new look of an older design
      */
     public function __construct(
         public string $say,

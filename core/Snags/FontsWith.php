@@ -10,10 +10,10 @@ use Uvret\Type\FontEntry;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
-/** Finds fonts of the type case that have some characters. */
+/** Finds fonts in the type case with certain characters. */
 final readonly class FontsWith
 {
-    /** More are not named. */
+    /** Maximum fonts to name. */
     private const MOST = 3;
 
     public function __construct(
@@ -23,7 +23,7 @@ final readonly class FontsWith
     }
 
     /**
-     * In words, what would mend it that a font lacks some characters.
+     * The cure for missing characters, in words.
      *
      * @param list<string> $characters
      */
@@ -42,7 +42,7 @@ final readonly class FontsWith
     /**
      * @param list<string> $characters
      *
-     * @return list<string> the names of some that have all of them
+     * @return list<string> names of fonts with all of them
      */
     private function names(array $characters): array
     {
@@ -57,7 +57,7 @@ final readonly class FontsWith
                         $names[] = $entry->name;
                     }
                 } catch (FontException) {
-                    // One that can't be read has nothing.
+                    // Skips unreadable fonts.
                 }
                 if (self::MOST === \count($names)) {
                     break;

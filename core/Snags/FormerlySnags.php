@@ -9,7 +9,7 @@ use Uvret\Design\Design;
 use Uvret\Separate\Formerly;
 use Uvret\Separate\Separation;
 
-/** Where a design looks otherwise than when it was made, since what lies on what is now told card by card. */
+/** Places where an older design looks different now that stacking order is set per card. */
 final class FormerlySnags
 {
     /** @return list<Snag> */

@@ -9,7 +9,7 @@ use Uvret\Design\Design;
 use Uvret\Separate\Separation;
 use Uvret\Separate\Unseen;
 
-/** Parts that are in no layer, since other films hide all of them. */
+/** Parts missing from all layers because other films hide them. */
 final class HiddenSnags
 {
     /** @return list<Snag> */

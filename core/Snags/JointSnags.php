@@ -11,7 +11,7 @@ use Uvret\Design\Design;
 /** Letters that should connect and don’t, barely do, or fill one another’s holes. */
 final class JointSnags
 {
-    /** How thick the neck has to be at least, in µm. */
+    /** Minimum thickness of the neck, in µm. */
     public const NECK = 400;
 
     private const CURE = 'Mend the joins, or nudge the letter.';
@@ -22,7 +22,7 @@ final class JointSnags
         $snags = [];
         foreach ($part->joints as $joint) {
             $pair = self::pair($design, $part, $joint);
-            // Capitals of a script that don't connect by themselves are meant to stand apart.
+            // Capitals that don't join by default are meant to stand apart.
             $isMeant = $joint->expected || ($joint->gap < Joint::HAIR && 1 !== \preg_match('/\p{Lu}/u', $pair));
             $kind = match (true) {
                 $joint->fillsHole() => SnagKind::FilledHole,

@@ -10,7 +10,7 @@ use Uvret\Design\Design;
 use Uvret\Design\KeepOff;
 use Uvret\Geometry\Region;
 
-/** Ink that lies across a seam, a zip or a pocket, or comes nearer to it than film holds. */
+/** Ink on a seam, a zip or a pocket, or too close to it. */
 final class KeepOffSnags
 {
     /** @return list<Snag> */
@@ -33,7 +33,7 @@ final class KeepOffSnags
         return $snags;
     }
 
-    /** @return array<string, non-empty-list<Part>> what is seen of each card */
+    /** @return array<string, non-empty-list<Part>> visible parts by card */
     private static function cards(Composition $composition): array
     {
         $cards = [];

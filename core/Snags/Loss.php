@@ -7,19 +7,19 @@ namespace Uvret\Snags;
 use Uvret\Compose\PartRole;
 use Uvret\Geometry\Region;
 
-/** What of a part would tear or could not be weeded at its size. Lengths are in µm. */
+/** Places of a part that would tear or can't be weeded at its size. Lengths are in µm. */
 final readonly class Loss
 {
     /**
-     * @param Region   $strokes    where strokes are thinner than the film allows
-     * @param Region   $necks      where what is thicker hangs together by less than the film allows
-     * @param Region   $tails      what is thinner than the film allows to its end
-     * @param int      $longest    the longest of those tails, from where it begins to be thin; 0 where there is none
-     * @param Region   $remains    where too little is left beside what was set into it or cut from it
-     * @param Region   $holes      holes that are too small to weed
-     * @param int      $limit      the thinnest stroke that the film allows
-     * @param int      $thinnest   the thinnest stroke or neck; the limit where there is none
-     * @param int|null $passHeight the height of the letter H at which nothing would be lost; null where nothing is
+     * @param Region   $strokes    strokes thinner than the film allows
+     * @param Region   $necks      necks between thicker places
+     * @param Region   $tails      tails thin to their ends
+     * @param int      $longest    length of the longest tail; 0 if there is none
+     * @param Region   $remains    thin film beside insets and cut-outs
+     * @param Region   $holes      holes too small to weed
+     * @param int      $limit      thinnest stroke the film allows
+     * @param int      $thinnest   thinnest stroke or neck found; the limit if there is none
+     * @param int|null $passHeight cap height at which everything would pass; null without letters
      */
     public function __construct(
         public string $card,
@@ -37,7 +37,7 @@ final readonly class Loss
     ) {
     }
 
-    /** All of it together. */
+    /** Union of all places. */
     public function region(): Region
     {
         return $this->strokes->union($this->necks, $this->tails, $this->remains, $this->holes);

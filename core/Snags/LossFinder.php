@@ -22,14 +22,14 @@ use Uvret\Separate\Separation;
  */
 final readonly class LossFinder
 {
-    /** How finely the height at which all would pass is looked for. */
+    /** Resolution of the search for the passing height. */
     private const STEPS = 64;
 
-    /** What is thin to its end over less than this many times the thinnest stroke is a corner, or the point of a form. */
+    /** Tails shorter than this multiple of the thinnest stroke are corners, or points of forms. */
     private const CORNER = 1.5;
     private const POINT = 6.0;
 
-    /** What is nearer to what was cut out is thin because of it, in µm. */
+    /** Distance from a cut-out within which it is the cause, in µm. */
     private const BESIDE = 30;
 
     public function __construct(private Memory $memory = new NoMemory())
@@ -48,10 +48,10 @@ final readonly class LossFinder
     }
 
     /**
-     * Returns null where nothing is lost.
+     * Null if everything passes.
      *
-     * @param Region|null $room  what was cut out of the part's card for what is set into or cut from it
-     * @param Region|null $layer all that is cut from the part's film, which may be thicker there
+     * @param Region|null $room  cut-outs of the part's card
+     * @param Region|null $layer the film's layer, which may be thicker there
      */
     public function find(Design $design, Part $part, ?Region $room = null, ?Region $layer = null): ?Loss
     {
@@ -95,7 +95,7 @@ final readonly class LossFinder
         );
     }
 
-    /** What of a shape is thin, piece by piece; pieces that are alike are looked at once, wherever they are. */
+    /** Thin places of a shape, piece by piece; identical pieces are measured once, wherever they are. */
     private function thin(Region $region, int $limit, float $sharp): ThinPlaces
     {
         return ThinPlaces::together(...\array_map(fn (Region $piece): ThinPlaces => $this->thinOf($piece, $limit, $sharp), $region->pieces()));
@@ -110,7 +110,7 @@ final readonly class LossFinder
         return $this->memory->recall($key, static fn (): ThinPlaces => ThinPlaces::of($home, $limit, $sharp))->moved($anchor->x, $anchor->y);
     }
 
-    /** How thick the thinnest stroke or neck is; the limit where there is none. */
+    /** Thickness of the thinnest stroke or neck; the limit if there is none. */
     private function thinnest(ThinPlaces $thin, Region $region, int $limit): int
     {
         $width = \min([$limit, ...\array_map(ThinPlaces::strokeWidth(...), $thin->strokes)]);
@@ -124,14 +124,14 @@ final readonly class LossFinder
     }
 
     /**
-     * The share of the limit at which nothing would be too thin: larger by a factor is as if the film allowed less by it.
+     * The share of the limit at which everything would pass; scaling up equals lowering the limit.
      */
     private function passes(Region $region, int $limit, float $sharp): float
     {
         $good = self::STEPS;
         $isThin = fn (Region $piece, int $step): bool => !$this->thinOf($piece, (int) \round($step / self::STEPS * $limit), $sharp)->isEmpty();
         foreach ($region->pieces() as $piece) {
-            // Most pieces are no worse than the worst so far, which one look tells.
+            // One test shows that most pieces are no worse than the worst so far.
             if (!$isThin($piece, $good)) {
                 continue;
             }
@@ -146,7 +146,7 @@ final readonly class LossFinder
         return $good / self::STEPS;
     }
 
-    /** Whether a thin place of a part is thin in what is cut: traps and other parts of its film may lie beside it. */
+    /** Whether a thin place is still thin in the layer, with traps and other parts beside it. */
     private static function isThinIn(Region $layer, Region $piece, int $limit): bool
     {
         $box = $piece->bounds()?->grown(2 * $limit);
@@ -161,7 +161,7 @@ final readonly class LossFinder
         foreach ($region->holes() as $hole) {
             $home = Anchor::of($hole)->home($hole);
             $key = 'hole '.$smallest.\hash('xxh128', \serialize($home->rings()));
-            // Where a circle of that size finds room, nothing has to be measured.
+            // Nothing to measure if a circle of that size fits.
             $across = $this->memory->recall($key, static fn (): int => $home->offset(-\intdiv($smallest + 1, 2))->isEmpty()
                 ? (int) \round(2 * $home->inscribedRadius())
                 : \PHP_INT_MAX);

@@ -12,7 +12,7 @@ use Uvret\Geometry\Region;
 /** Places of a part that are too thin or too small to cut, with measure and cure. */
 final readonly class LossSnags
 {
-    /** The most that strokes can be grown on either side, in µm, and by how much more than needed they are. */
+    /** Maximum heft, in µm, and the safety factor on it. */
     private const HEAVIEST = 2_000;
     private const MORE = 1.35;
 
@@ -89,7 +89,7 @@ final readonly class LossSnags
     }
 
     /**
-     * Larger letters, or heavier strokes: what makes a line thick enough.
+     * Cures that make a line thick enough: larger letters or heavier strokes.
      *
      * @param callable(int): string $measure
      *
@@ -102,7 +102,7 @@ final readonly class LossSnags
             return [];
         }
         $fixes = null === $loss->passHeight ? [] : [new Fix("Letters {$measure($loss->passHeight)} high", letterHeight: $loss->passHeight)];
-        // A little more than what is missing, since heavier letters are a little smaller at the same width.
+        // A little extra, since heavier letters are slightly smaller at the same width.
         $heavier = (int) (10 * \ceil(self::MORE * ($loss->limit - $loss->thinnest) / 2 / 10));
         $heft = $line->lettering->heft + $heavier;
 

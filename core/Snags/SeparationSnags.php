@@ -14,7 +14,7 @@ use Uvret\Separate\Separation;
 /** Problems of films pressed over one another. */
 final readonly class SeparationSnags
 {
-    /** Below this share of light a colour shows through a film that is not opaque. */
+    /** Lightness below which a colour shows through translucent film. */
     private const DARK = 0.45;
 
     /** @return list<Snag> */
@@ -27,7 +27,7 @@ final readonly class SeparationSnags
     private static function thickness(Design $design, Separation $separation): array
     {
         $limit = $design->layering->thickest;
-        // All films on one another are no thinner than they are anywhere.
+        // The total of all films is an upper bound.
         if (\array_sum(\array_map(static fn (CutLayer $layer): int => $layer->film->thickness, $separation->layers)) <= $limit) {
             return [];
         }

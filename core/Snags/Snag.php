@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Snags;
 
-/** Something that will go wrong at the cutter, the weeding table or the press, and what would mend it. */
+/** Something that will go wrong at the cutter, the weeding table or the press, and its cure. */
 final readonly class Snag
 {
     /**
      * @param int|null  $x     where, in the composition's coordinates (µm, y up); null when it has no place
-     * @param list<Fix> $fixes changes that mend it at once
+     * @param list<Fix> $fixes one-click cures
      */
     public function __construct(
         public SnagKind $kind,

@@ -13,7 +13,7 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Length;
 use Uvret\Separate\Separation;
 
-/** Looks through the results of each step for what will go wrong. */
+/** Checks the results of every step for snags. */
 final readonly class SnagFinder
 {
     public function __construct(
@@ -70,7 +70,7 @@ final readonly class SnagFinder
         if (null !== $design->blank->placement->brim) {
             \array_push($snags, ...BrimSnags::of($design, $part));
         } elseif (null !== ($ink = $part->reach()) && !$area->holds($ink)) {
-            // The ink's bounds leave the area exactly where the ink itself does, since the area is upright.
+            // The area is upright, so bounds are exact here.
             $over = [
                 'left' => $area->left - $ink->left,
                 'right' => $ink->right - $area->right,

@@ -37,7 +37,7 @@ enum SnagKind: string
     case UnsuitedFilm = 'film that does not suit';
     case OtherwiseNow = 'otherwise than it was';
 
-    /** Whether it would spoil film or garment, rather than only be worth a look. */
+    /** Whether it would spoil film or garment, as opposed to being worth a look. */
     public function blocks(): bool
     {
         return !\in_array(

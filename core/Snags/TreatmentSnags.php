@@ -10,7 +10,7 @@ use Uvret\Compose\Treat\RemarkKind;
 use Uvret\Design\Design;
 use Uvret\Design\Treatment\Islands;
 
-/** Problems that treatments cause. */
+/** Snags caused by treatments. */
 final class TreatmentSnags
 {
     /** @return list<Snag> */
@@ -71,7 +71,7 @@ final class TreatmentSnags
         return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y, $fixes);
     }
 
-    /** @return list<Fix> the letters made as large as they have to be, where it is a line */
+    /** @return list<Fix> enlarging the letters, for lines */
     private static function larger(Design $design, Composition $composition, Remark $remark): array
     {
         foreach ($composition->parts as $part) {

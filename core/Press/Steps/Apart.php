@@ -8,8 +8,8 @@ use Uvret\Press\PressException;
 use Uvret\Press\PressStep;
 
 /**
- * Films each pressed fully by itself, the hottest first, so that none gets more heat than it stands from one that comes later. What lies
- * on another stays after it; of all orders that leaves, at each place the hottest film that can come is taken (Kahn's topological order).
+ * Presses films one by one, hottest first, so that no film gets too hot from a later one. Films stay after those beneath them: always takes
+ * the hottest available film (Kahn's topological order).
  */
 final readonly class Apart
 {
@@ -18,7 +18,7 @@ final readonly class Apart
      *
      * @return list<PressStep>
      *
-     * @throws PressException where what lies on another needs more heat than that stands
+     * @throws PressException if an upper film needs more heat than a lower one can take
      */
     public static function steps(array $lays, Limits $limits): array
     {
@@ -80,7 +80,7 @@ final readonly class Apart
         return $ordered;
     }
 
-    /** Higher for what comes earlier: the hottest, and what must come last at the end. */
+    /** Sort key: hottest first, films that must come last at the end. */
     private static function rank(Lay $lay): int
     {
         return $lay->press->temperature - ($lay->film->finish->comesLast() ? 1_000 : 0);

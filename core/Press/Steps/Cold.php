@@ -8,7 +8,7 @@ use Uvret\Design\Fabric;
 use Uvret\Press\PressException;
 use Uvret\Press\PressStep;
 
-/** Films on glass or board: laid on cold with transfer tape, the lowest first. */
+/** Films on glass or board: applied cold with transfer tape, lowest first. */
 final readonly class Cold
 {
     /**
@@ -16,7 +16,7 @@ final readonly class Cold
      *
      * @return non-empty-list<PressStep>
      *
-     * @throws PressException where a film needs heat
+     * @throws PressException if a film needs heat
      */
     public static function steps(array $lays, Fabric $fabric): array
     {

@@ -10,7 +10,7 @@ use Uvret\Press\PressException;
 use Uvret\Press\PressStep;
 use Uvret\Press\StepKind;
 
-/** Films to steps at the press: all at once where every film stands that, else each by itself. */
+/** Press steps for hot films: all at once if every film can take it, otherwise one by one. */
 final readonly class Hot
 {
     private const WARM = 3;
@@ -22,7 +22,7 @@ final readonly class Hot
      *
      * @return non-empty-list<PressStep>
      *
-     * @throws PressException where there is no way, with what to change
+     * @throws PressException if it is impossible, with the change to make
      */
     public static function steps(array $lays, Fabric $fabric): array
     {
@@ -46,7 +46,7 @@ final readonly class Hot
     }
 
     /**
-     * Whether films are each pressed by themselves.
+     * Whether films are pressed one by one.
      *
      * @param list<PressStep> $steps
      */

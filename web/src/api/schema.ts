@@ -2743,7 +2743,7 @@ export interface components {
             people: components["schemas"]["PeopleCount"] | null;
             designs: components["schemas"]["DesignCard"][];
         };
-        /** @description So many of a blank in a size. */
+        /** @description Quantity of a blank in one size. */
         JobItem: {
             blank: string;
             size: string;
