@@ -20,7 +20,8 @@ use Uvret\Type\TypeCase;
 final readonly class DesignFile
 {
     private const LARGEST = 30_000_000;
-    private const README = "A design made with Uvret. Open it there with “Open a design file” on a job's sheet.\ndesign.json is the design document; fonts/ has the fonts that it needs, each under its own licence.\n";
+    private const README = "A design made with Uvret. Open it there with “Open a design file” on a job's sheet.\n"
+        ."design.json is the design document; fonts/ has the fonts that it needs, each under its own licence.\n";
 
     /** @param list<PackedFont> $fonts */
     public function __construct(

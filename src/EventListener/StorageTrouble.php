@@ -33,10 +33,13 @@ enum StorageTrouble: int
     public function advice(): string
     {
         return match ($this) {
-            self::Full => 'The disk with the shop’s data is full, so this is not saved yet. Free some space on it; what you typed is kept on this page and saved as soon as there is room.',
-            self::ReadOnly => 'The shop’s data may not be written, so this is not saved yet. Allow it (the file and its folder); what you typed is kept on this page.',
+            self::Full => 'The disk with the shop’s data is full, so this is not saved yet. '
+                .'Free some space on it; what you typed is kept on this page and saved as soon as there is room.',
+            self::ReadOnly => 'The shop’s data may not be written, so this is not saved yet. '
+                .'Allow it (the file and its folder); what you typed is kept on this page.',
             self::Busy, self::Locked => 'The shop’s data is in use by another program, so this is not saved yet. It is tried again by itself.',
-            self::Disk, self::NotThere => 'The disk with the shop’s data can’t be read or written (it may be full). Look after it; what you typed is kept on this page.',
+            self::Disk, self::NotThere => 'The disk with the shop’s data can’t be read or written (it may be full). '
+                .'Look after it; what you typed is kept on this page.',
             self::Damaged => 'The file with the shop’s data is damaged. Stop Uvret and bring back the latest backup (uvret:restore).',
         };
     }

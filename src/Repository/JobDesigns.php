@@ -30,7 +30,8 @@ final readonly class JobDesigns
     /** @throws NotFoundHttpException where there never was such a design */
     public function evenRemoved(string $id): JobDesign
     {
-        return $this->entities->find(JobDesign::class, $id) ?? throw new NotFoundHttpException('There is no such design. It may have been removed; go back to the jobs.');
+        return $this->entities->find(JobDesign::class, $id)
+            ?? throw new NotFoundHttpException('There is no such design. It may have been removed; go back to the jobs.');
     }
 
     /**

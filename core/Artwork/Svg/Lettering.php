@@ -34,7 +34,8 @@ final readonly class Lettering
                 if (null === $set) {
                     $words = \trim(\implode('', \array_map(static fn (Span $one): string => $one->words, $line)));
                     $family = $line[0]->family();
-                    $this->notes->add("The text “{$words}” was left out: its font ".('' === $family ? '' : "“{$family}” ").'is not in the type case. Add it as a line.');
+                    $font = '' === $family ? '' : "“{$family}” ";
+                    $this->notes->add("The text “{$words}” was left out: its font {$font}is not in the type case. Add it as a line.");
                 } else {
                     \array_push($runs, ...$this->placed($line, $set, $x, $y));
                 }

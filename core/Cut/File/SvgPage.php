@@ -27,7 +27,9 @@ final class SvgPage
         $height = SvgPath::decimal($box->height());
 
         return \sprintf(
-            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n  <title>%s</title>\n%s</svg>\n",
+            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
+            ."<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n"
+            ."  <title>%s</title>\n%s</svg>\n",
             $width,
             $height,
             $width,

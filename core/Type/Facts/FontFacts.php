@@ -34,7 +34,10 @@ final readonly class FontFacts
         $strokes = Strokes::of($font);
         $alternates = \array_values(\array_filter(
             $font->features(),
-            static fn (string $tag): bool => 1 === \preg_match('/^(salt|swsh|cswh|titl|hist|calt|dlig|init|medi|fina|isol|smcp|c2sc|onum|lnum|pnum|tnum|zero|frac|ordn|sups|subs|case|ss\d\d|cv\d\d)$/', $tag),
+            static fn (string $tag): bool => 1 === \preg_match(
+                '/^(salt|swsh|cswh|titl|hist|calt|dlig|init|medi|fina|isol|smcp|c2sc|onum|lnum|pnum|tnum|zero|frac|ordn|sups|subs|case|ss\d\d|cv\d\d)$/',
+                $tag,
+            ),
         ));
         \sort($alternates);
         $accents = \count(\array_filter($font->codePoints(), static fn (int $code): bool => $code >= 0xC0 && $code <= 0x24F));

@@ -83,7 +83,7 @@ export function JobSum({ sheet, onPrice }: { sheet: JobSheet; onPrice: (price: n
                         Price
                         <NumberField
                             label="Price of the job"
-                            unit="in all"
+                            unit="total"
                             least={0}
                             most={1_000_000}
                             digits={2}
