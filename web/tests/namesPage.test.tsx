@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, renderHook, screen, waitFor } from '@testing-library/react';
+import { act, cleanup, render, renderHook, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
@@ -70,13 +70,19 @@ describe('the rules of a line', () => {
             kept = { ...kept, version: kept.version + 1, document: body.document };
             return said({});
         });
-        const { result } = renderHook(() => useLineRules('bags'), { wrapper: within(client()) });
+        const queries = client();
+        const { result } = renderHook(() => useLineRules('bags'), { wrapper: within(queries) });
         await waitFor(() => expect(result.current.lines.map(({ id }) => id)).toEqual(['name']));
-        result.current.change('name', { size: { by: 'width', length: 200_000 } });
-        result.current.change('name', { fitting: { atMost: 180_000 } });
-        await waitFor(() => expect(result.current.lines[0]?.fitting.atMost).toBe(180_000));
-        expect(result.current.lines[0]?.size.by).toBe('width');
+        const shown = () => result.current.lines.map(({ size, fitting }) => [size.by, fitting.atMost]);
+        act(() => {
+            result.current.change('name', { size: { by: 'width', length: 200_000 } });
+            result.current.change('name', { fitting: { atMost: 180_000 } });
+        });
+        expect(shown()).toEqual([['width', 180_000]]);
         await waitFor(() => expect(bodies).toHaveLength(1));
+        // A design that was fetched before all is saved does not take them back.
+        await act(() => queries.refetchQueries());
+        expect(shown()).toEqual([['width', 180_000]]);
         answers();
         await waitFor(() => expect(bodies.map(({ version }) => version)).toEqual([4, 5]));
         expect(bodies.map(({ change }) => change)).toEqual(['size:name', 'size:name']);
@@ -86,6 +92,8 @@ describe('the rules of a line', () => {
         });
         expect(kept.document.lines[1]).toMatchObject({ size: { by: 'letter' } });
         await waitFor(() => expect(get.mock.calls.length).toBeGreaterThanOrEqual(4));
+        await waitFor(() => expect(queries.isFetching()).toBe(0));
+        expect(shown()).toEqual([['width', 180_000]]);
         expect(result.current.wrong).toBeNull();
     });
 
@@ -99,7 +107,8 @@ describe('the rules of a line', () => {
         );
         const { result } = renderHook(() => useLineRules('bags'), { wrapper: within(client()) });
         await waitFor(() => expect(result.current.lines).toHaveLength(1));
-        result.current.change('name', { fitting: { squeeze: 80 } });
+        act(() => result.current.change('name', { fitting: { squeeze: 80 } }));
+        expect(result.current.lines[0]?.fitting.squeeze).toBe(80);
         await waitFor(() => expect(result.current.wrong).toBe('Not saved: It was changed in another window.'));
         await waitFor(() => expect(result.current.lines[0]?.fitting.squeeze).toBe(100));
     });

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { answer, server, type Line, type OpenDesign, type Size, type Unit } from '../api/client';
 import { openDesign } from '../api/queries';
 
@@ -14,14 +14,15 @@ export function useLineRules(id: string) {
     const client = useQueryClient();
     const design = useQuery(openDesign(id));
     const [wrong, setWrong] = useState<string | null>(null);
-    const lines: Line[] = (design.data?.document.lines ?? []).filter(({ lettering }) =>
-        /⟨[^⟨⟩]+⟩/.test(lettering.words),
-    );
-    const unit: Unit = design.data?.document.unit ?? 'mm';
+    // Shown over whatever the server last said, from the click until all is saved and fetched again.
+    const [pending, setPending] = useState<readonly Pending[]>([]);
+    const shown = useMemo(() => pending.reduce(changed, design.data), [pending, design.data]);
+    const lines: Line[] = (shown?.document.lines ?? []).filter(({ lettering }) => /⟨[^⟨⟩]+⟩/.test(lettering.words));
+    const unit: Unit = shown?.document.unit ?? 'mm';
     const save = async (line: string, rules: LineRules) => {
         try {
             const asked = server.GET('/api/designs/{id}', { params: { path: { id } } });
-            const now = withRules(await answer(asked), line, rules);
+            const now = withRules(await answer(asked), { line, rules });
             await answer(
                 server.PUT('/api/designs/{id}', {
                     params: { path: { id } },
@@ -37,8 +38,7 @@ export function useLineRules(id: string) {
     const queue = useRef(Promise.resolve());
     const waiting = useRef(0);
     const change = (line: string, rules: LineRules) => {
-        // Shown at once; what is saved is the design as it is then.
-        client.setQueryData(openDesign(id).queryKey, (shown) => shown && withRules(shown, line, rules));
+        setPending((before) => [...before, { line, rules }]);
         waiting.current += 1;
         queue.current = queue.current
             .then(() => save(line, rules))
@@ -46,6 +46,8 @@ export function useLineRules(id: string) {
                 waiting.current -= 1;
                 if (waiting.current === 0) {
                     await client.invalidateQueries({ queryKey: ['design', id] });
+                    // Unless another one came while it was fetched.
+                    setPending((all) => (waiting.current === 0 ? [] : all));
                     await client.invalidateQueries({ queryKey: ['people', id] });
                 }
             });
@@ -53,7 +55,14 @@ export function useLineRules(id: string) {
     return { lines, unit, wrong, change };
 }
 
-function withRules(design: OpenDesign, line: string, { size, fitting }: LineRules): OpenDesign {
+interface Pending {
+    line: string;
+    rules: LineRules;
+}
+
+const changed = (design: OpenDesign | undefined, pending: Pending) => design && withRules(design, pending);
+
+function withRules(design: OpenDesign, { line, rules: { size, fitting } }: Pending): OpenDesign {
     const document = structuredClone(design.document);
     const own = document.lines.find((other) => other.id === line);
     if (own) {
