@@ -27,9 +27,10 @@ test('two jobs on one film with a scrap: laid out, stopped, moved by hand, cut; 
     await page.goto('/cut-room');
     const toCut = page.getByRole('navigation', { name: 'To cut' });
     await expect(toCut.getByRole('region', { name: 'Scraps' })).toContainText('Chalk 210 × 340');
-    await toCut.getByRole('checkbox', { name: 'Lay out Launch crew caps' }).check();
+    await toCut.getByRole('checkbox', { name: 'Lay out Launch crew caps' }).click();
     await expect(chalk(page)).toBeVisible();
-    await toCut.getByRole('checkbox', { name: 'Lay out Crew shirts' }).check();
+    await toCut.getByRole('checkbox', { name: 'Lay out Crew shirts' }).click();
+    await expect(toCut.getByRole('checkbox', { name: /Crew shirts|Launch crew caps/, checked: true })).toHaveCount(2);
     // 4 designs of 3 shirts, and 5 caps; the tape says what they take.
     await expect(pieces(page)).toHaveCount(3 * 4 + 5, { timeout: 30_000 });
     await expect(page.getByLabel('Progress')).toContainText('still improving');

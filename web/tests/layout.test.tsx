@@ -1,6 +1,6 @@
 // @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -263,6 +263,32 @@ describe('scraps and jobs beside the films', () => {
         });
         await userEvent.selectOptions(screen.getByLabelText('Lay out everything due by'), '2027-06-04');
         expect(sent()[1]).toEqual({ items: [{ design: 'shirt-front', copies: 3 }], onMat: false });
+    });
+
+    it('stay ticked when a list that was asked for before comes in after', async () => {
+        const shirts = { ...film, pieces: [piece(0, { design: 'shirt-front' })] };
+        vi.spyOn(server, 'PUT').mockResolvedValue(answers([shirts]));
+        let late = () => {};
+        const get = vi.spyOn(server, 'GET').mockImplementation(
+            () =>
+                new Promise((resolve) => {
+                    late = () => resolve(answers([before]));
+                }),
+        );
+        const jobs = [job('cap', '2027-06-05', 'to cut', 2), job('shirt', '2027-06-04', 'to cut', 3)];
+        const before = { ...film, state: 'running' as const, pieces: [piece(0, { design: 'cap-front' })] };
+        withData(<ToCut chosen={null} />, { jobs, laid: [before] });
+        await waitFor(() => expect(get).toHaveBeenCalledOnce());
+        await userEvent.click(screen.getByRole('checkbox', { name: 'Lay out shirt' }));
+        const ticks = () =>
+            jobs.map(({ title }) => screen.getByLabelText<HTMLInputElement>(`Lay out ${title}`).checked);
+        await waitFor(() => expect(ticks()).toEqual([false, true]));
+        await act(async () => {
+            late();
+            // Until it would be shown.
+            await new Promise((resolve) => setTimeout(resolve, 30));
+        });
+        expect(ticks()).toEqual([false, true]);
     });
 
     it('say why a job can’t be laid out', async () => {

@@ -11,13 +11,17 @@ export const useLayouts = () => useQuery(layouts).data ?? noFilms;
 /** What can be done with them. */
 export function useDesk() {
     const client = useQueryClient();
-    const put = (film: FilmLayoutCard) =>
-        client.setQueryData(layouts.queryKey, (films) => films?.map((one) => (one.film === film.film ? film : one)));
+    // What is being fetched was true before this answer.
+    const take = async (read: (films: FilmLayoutCard[] | undefined) => FilmLayoutCard[] | undefined) => {
+        await client.cancelQueries({ queryKey: layouts.queryKey });
+        client.setQueryData(layouts.queryKey, read);
+    };
+    const put = (film: FilmLayoutCard) => take((films) => films?.map((one) => (one.film === film.film ? film : one)));
     const onError = () => client.invalidateQueries({ queryKey: layouts.queryKey });
     const choose = useMutation({
         mutationFn: ({ items, onMat }: { items: Item[]; onMat: boolean }) =>
             answer(server.PUT('/api/layouts', { body: { items, onMat } })),
-        onSuccess: (films) => client.setQueryData(layouts.queryKey, films),
+        onSuccess: (films) => take(() => films),
         onError,
     });
     const steer = useMutation({
