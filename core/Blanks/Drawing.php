@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Blanks;
 
 use Uvret\Artwork\Svg\PathData;
+use Uvret\Blanks\Measuring\DrawingOutline;
 use Uvret\Blanks\Measuring\Measure;
-use Uvret\Blanks\Measuring\Outline;
 use Uvret\Design\Blank;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
@@ -95,7 +95,7 @@ final readonly class Drawing
             title: (string) $element['data-title'],
             hint: (string) $element['data-hint'],
             path: (string) $element['d'],
-            usual: (int) \round(1_000 * Outline::length(self::lines($element))),
+            usual: (int) \round(1_000 * DrawingOutline::length(self::lines($element))),
         ), $this->ofClass('measure'));
     }
 
@@ -114,7 +114,7 @@ final readonly class Drawing
         foreach ($this->ofClass('keep-off') as $element) {
             $name = (string) $element['data-name'];
             $points = [];
-            foreach (\array_chunk(Outline::flat(self::lines($element)[0] ?? self::point($element), self::ROUGH), 2) as $point) {
+            foreach (\array_chunk(DrawingOutline::flat(self::lines($element)[0] ?? self::point($element), self::ROUGH), 2) as $point) {
                 \array_push($points, (int) \round($point[0] * $across / 1_000), (int) \round(($point[1] ?? 0) * $down / 1_000));
             }
             $places[] = [
@@ -142,7 +142,7 @@ final readonly class Drawing
 
         return \array_map(static fn (\SimpleXMLElement $element): MeasuringEdge => new MeasuringEdge(
             (string) $element['data-edge'],
-            $map->line(\array_merge(...\array_map(static fn (array $line): array => Outline::flat($line, self::STEPS), self::lines($element)))),
+            $map->line(\array_merge(...\array_map(static fn (array $line): array => DrawingOutline::flat($line, self::STEPS), self::lines($element)))),
         ), $this->ofClass('edge'));
     }
 

@@ -97,8 +97,8 @@ final class Belongings
         $turn = Affine::turn(-$to->turn);
         [$x, $y] = [$card->belongs->x, $card->belongs->y];
         // What runs round a centre is put by that.
-        $isRound = $card instanceof Line && $card->follows->path->isPlaced() && null !== $own->trace?->circle;
-        [$middleX, $middleY] = $isRound ? $own->trace->circle : [$own->middleX, $own->middleY];
+        $isRound = $card instanceof Line && $card->follows->path->isPlaced() && null !== $own->handles?->circle;
+        [$middleX, $middleY] = $isRound ? $own->handles->circle : [$own->middleX, $own->middleY];
 
         return [
             $to->middleX + (int) \round($turn->a * $x + $turn->c * $y) - $middleX,

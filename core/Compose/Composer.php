@@ -35,9 +35,9 @@ final readonly class Composer
     /** A line that can't be made becomes an empty part with the reason; the others are unaffected. */
     public function compose(Design $design): Composition
     {
-        [$ground, $shapes, $motifs] = $this->ground($design);
-        $area = $ground->area;
-        $made = \array_map(fn (Line $line): Block|Part => $this->make($line, $ground), $design->lines);
+        [$surroundings, $shapes, $motifs] = $this->surroundings($design);
+        $area = $surroundings->area;
+        $made = \array_map(fn (Line $line): SizedLine|Part => $this->make($line, $surroundings), $design->lines);
         // Stacks from the top of the first line, then shifts all of them into the area.
         $above = $area;
         $over = null;
@@ -45,8 +45,8 @@ final readonly class Composer
         $placed = [];
         $owners = $design->owners();
         foreach ($design->lines as $number => $line) {
-            $block = $made[$number];
-            if ($block instanceof Part || $block->isPlaced) {
+            $sized = $made[$number];
+            if ($sized instanceof Part || $sized->isPlaced) {
                 continue;
             }
             if (isset($owners[$line->id])) {
@@ -55,7 +55,7 @@ final readonly class Composer
                 continue;
             }
             $to = $line->stacking->toAbove ? $above : $area;
-            $width = $block->ink->width();
+            $width = $sized->ink->width();
             $left = $line->stacking->shift + match ($line->place->align) {
                 Align::Left => $to->left,
                 Align::Centre => $to === $area ? -\intdiv($width, 2) : $to->left + \intdiv($to->width() - $width, 2),
@@ -68,12 +68,12 @@ final readonly class Composer
             }
             if (null !== $over && $line->stacking->tight) {
                 $top = $above->bottom;
-                $region = $block->region->transform(Affine::move($left - $block->ink->left, $top - $block->ink->top));
+                $region = $sized->region->transform(Affine::move($left - $sized->ink->left, $top - $sized->ink->top));
                 $top += Tightening::rise($over, $region, $line->stacking->gap) ?? -$line->stacking->gap;
             }
-            $placed[$number] = [$left - $block->ink->left, $top - $block->ink->top];
-            $above = new Box($left, $top - $block->ink->height(), $left + $width, $top);
-            $over = $block->region->transform(Affine::move(...$placed[$number]));
+            $placed[$number] = [$left - $sized->ink->left, $top - $sized->ink->top];
+            $above = new Box($left, $top - $sized->ink->height(), $left + $width, $top);
+            $over = $sized->region->transform(Affine::move(...$placed[$number]));
             $top = $above->bottom;
             $lowest = \min($lowest, $top);
         }
@@ -85,14 +85,14 @@ final readonly class Composer
         };
         $parts = [];
         foreach ($design->lines as $number => $line) {
-            $block = $made[$number];
-            if ($block instanceof Part) {
-                $parts[] = $block;
+            $sized = $made[$number];
+            if ($sized instanceof Part) {
+                $parts[] = $sized;
                 continue;
             }
-            [$right, $up] = $block->isPlaced ? [0, 0] : [$placed[$number][0], $placed[$number][1] + $shift];
-            $parts[] = Part::of($line, $block, $right, $up);
-            \array_push($parts, ...Part::alsoOf($line, $block, $right, $up));
+            [$right, $up] = $sized->isPlaced ? [0, 0] : [$placed[$number][0], $placed[$number][1] + $shift];
+            $parts[] = Part::of($line, $sized, $right, $up);
+            \array_push($parts, ...Part::alsoOf($line, $sized, $right, $up));
         }
 
         foreach ($design->forms as $form) {
@@ -108,19 +108,19 @@ final readonly class Composer
     }
 
     /** A line without position and treatments; null if it can't be made or has no ink. */
-    public function block(Design $design, Line $line): ?Block
+    public function sized(Design $design, Line $line): ?SizedLine
     {
-        $block = $this->make($line, $this->ground($design)[0]);
+        $sized = $this->make($line, $this->surroundings($design)[0]);
 
-        return $block instanceof Block ? $block : null;
+        return $sized instanceof SizedLine ? $sized : null;
     }
 
     /**
-     * The ground with the shapes of forms and motifs, and the parts of motifs.
+     * The surroundings, with the shapes of forms and motifs, and the parts of motifs.
      *
-     * @return array{Ground, array<string, Region>, array<string, list<array{film: string|null, region: Region}>>}
+     * @return array{Surroundings, array<string, Region>, array<string, list<array{film: string|null, region: Region}>>}
      */
-    private function ground(Design $design): array
+    private function surroundings(Design $design): array
     {
         $shapes = [];
         foreach ($design->forms as $form) {
@@ -142,7 +142,7 @@ final readonly class Composer
             );
         }
 
-        return [new Ground($this->typeCase, $design, $shapes + $this->filledPieces($design)), $shapes, $motifs];
+        return [new Surroundings($this->typeCase, $design, $shapes + $this->filledPieces($design)), $shapes, $motifs];
     }
 
     /** @return array<string, Region> motif pieces that lines fill, by key */
@@ -163,12 +163,12 @@ final readonly class Composer
         return \array_filter($pieces);
     }
 
-    private function make(Line $line, Ground $ground): Block|Part
+    private function make(Line $line, Surroundings $surroundings): SizedLine|Part
     {
         try {
             return $this->memory->recall(
-                'line '.$ground->digest($line),
-                fn (): Block|Part => $this->welder->block($line, $ground) ?? Part::blank($line->id, $line->film),
+                'line '.$surroundings->digest($line),
+                fn (): SizedLine|Part => $this->welder->sized($line, $surroundings) ?? Part::blank($line->id, $line->film),
             );
         } catch (FontException|CompositionException $e) {
             return Part::blank($line->id, $line->film, $e->getMessage(), $e instanceof CompositionException ? $e->missing : []);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose;
 
 use Uvret\Compose\Follow\Strain;
-use Uvret\Compose\Joining\Joint;
+use Uvret\Compose\Joining\LetterJoin;
 use Uvret\Design\Derived;
 use Uvret\Design\Form;
 use Uvret\Design\Line;
@@ -20,23 +20,23 @@ final readonly class Part
     use Derived;
 
     /**
-     * @param string          $card         the card of the build sheet that it comes from
-     * @param Box|null        $ink          the real bounds of the shapes; null when there is nothing to see
-     * @param int             $width        of the ink along the baseline, before any turn
-     * @param int             $height       of the ink across the baseline, before any turn
-     * @param int             $middleX      the middle that the line is turned about
-     * @param int             $letterHeight the height of the letter H at this size
-     * @param list<string>    $missing      characters that the font cannot draw
-     * @param string|null     $failure      why the line could not be made, in words
-     * @param bool            $hidden       keeps its place, but is neither shown nor cut
-     * @param list<Joint>     $joints       of letters that are to join
-     * @param int             $em           what the font's em takes at this size
-     * @param array<int, Box> $letters      where each letter's ink lies, by its place in the words
-     * @param bool            $also         whether it has only the letters of a line that are cut from another film
-     * @param float           $turn         how far its frame is turned, in degrees clockwise
-     * @param list<Strain>    $strains      where it does not go well with what it follows
-     * @param bool            $guide        only there to be followed or filled
-     * @param int             $depth        its place from the bottom up among all parts
+     * @param string           $card         the card of the build sheet that it comes from
+     * @param Box|null         $ink          the real bounds of the shapes; null when there is nothing to see
+     * @param int              $width        of the ink along the baseline, before any turn
+     * @param int              $height       of the ink across the baseline, before any turn
+     * @param int              $middleX      the middle that the line is turned about
+     * @param int              $letterHeight the height of the letter H at this size
+     * @param list<string>     $missing      characters that the font cannot draw
+     * @param string|null      $failure      why the line could not be made, in words
+     * @param bool             $hidden       keeps its place, but is neither shown nor cut
+     * @param list<LetterJoin> $joints       of letters that are to join
+     * @param int              $em           what the font's em takes at this size
+     * @param array<int, Box>  $letters      where each letter's ink lies, by its place in the words
+     * @param bool             $also         whether it has only the letters of a line that are cut from another film
+     * @param float            $turn         how far its frame is turned, in degrees clockwise
+     * @param list<Strain>     $strains      where it does not go well with what it follows
+     * @param bool             $guide        only there to be followed or filled
+     * @param int              $depth        its place from the bottom up among all parts
      */
     private function __construct(
         public string $card,
@@ -56,7 +56,7 @@ final readonly class Part
         public array $letters = [],
         public bool $also = false,
         public float $turn = 0.0,
-        public ?Trace $trace = null,
+        public ?PathHandles $handles = null,
         public array $strains = [],
         public bool $guide = false,
         public PartRole $role = PartRole::Base,
@@ -64,29 +64,29 @@ final readonly class Part
     ) {
     }
 
-    /** A block put in its place; of a hidden line only the place is left. */
-    public static function of(Line $line, Block $block, int $right, int $up): self
+    /** A sized line in its place; a hidden line has no ink. */
+    public static function of(Line $line, SizedLine $sized, int $right, int $up): self
     {
         $move = Affine::move($right, $up);
 
         return new self(
             card: $line->id,
             film: $line->film,
-            region: $line->hidden ? Region::empty() : ($block->welds[''] ?? Region::empty())->transform($move),
-            ink: $block->ink->moved($right, $up),
-            width: $block->width,
-            height: $block->height,
-            middleX: $block->isPlaced ? \intdiv($block->ink->left + $block->ink->right, 2) : $right + \intdiv($block->width, 2),
-            middleY: $block->isPlaced ? \intdiv($block->ink->bottom + $block->ink->top, 2) : $up - \intdiv($block->height, 2),
-            letterHeight: $block->letterHeight,
-            missing: $block->missing,
+            region: $line->hidden ? Region::empty() : ($sized->welds[''] ?? Region::empty())->transform($move),
+            ink: $sized->ink->moved($right, $up),
+            width: $sized->width,
+            height: $sized->height,
+            middleX: $sized->isPlaced ? \intdiv($sized->ink->left + $sized->ink->right, 2) : $right + \intdiv($sized->width, 2),
+            middleY: $sized->isPlaced ? \intdiv($sized->ink->bottom + $sized->ink->top, 2) : $up - \intdiv($sized->height, 2),
+            letterHeight: $sized->letterHeight,
+            missing: $sized->missing,
             hidden: $line->hidden,
-            joints: \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $block->joints),
-            em: $block->em,
-            letters: \array_map(static fn (Box $box): Box => $box->moved($right, $up), $block->letters),
-            turn: $block->isPlaced ? 0.0 : $line->place->turn,
-            trace: $block->trace?->moved($right, $up),
-            strains: \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $block->strains),
+            joints: \array_map(static fn (LetterJoin $joint): LetterJoin => $joint->moved($right, $up), $sized->joints),
+            em: $sized->em,
+            letters: \array_map(static fn (Box $box): Box => $box->moved($right, $up), $sized->letters),
+            turn: $sized->isPlaced ? 0.0 : $line->place->turn,
+            handles: $sized->handles?->moved($right, $up),
+            strains: \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $sized->strains),
         );
     }
 
@@ -95,10 +95,10 @@ final readonly class Part
      *
      * @return list<self>
      */
-    public static function alsoOf(Line $line, Block $block, int $right, int $up): array
+    public static function alsoOf(Line $line, SizedLine $sized, int $right, int $up): array
     {
         $parts = [];
-        foreach ($line->hidden ? [] : $block->welds as $film => $weld) {
+        foreach ($line->hidden ? [] : $sized->welds as $film => $weld) {
             $region = $weld->transform(Affine::move($right, $up));
             $ink = $region->bounds();
             if ('' !== $film && null !== $ink) {
@@ -111,8 +111,8 @@ final readonly class Part
                     height: $ink->height(),
                     middleX: \intdiv($ink->left + $ink->right, 2),
                     middleY: \intdiv($ink->bottom + $ink->top, 2),
-                    letterHeight: $block->letterHeight,
-                    em: $block->em,
+                    letterHeight: $sized->letterHeight,
+                    em: $sized->em,
                     also: true,
                 );
             }
@@ -215,9 +215,9 @@ final readonly class Part
             'ink' => $this->ink?->moved($right, $up),
             'middleX' => $this->middleX + $right,
             'middleY' => $this->middleY + $up,
-            'joints' => \array_map(static fn (Joint $joint): Joint => $joint->moved($right, $up), $this->joints),
+            'joints' => \array_map(static fn (LetterJoin $joint): LetterJoin => $joint->moved($right, $up), $this->joints),
             'letters' => \array_map(static fn (Box $box): Box => $box->moved($right, $up), $this->letters),
-            'trace' => $this->trace?->moved($right, $up),
+            'handles' => $this->handles?->moved($right, $up),
             'strains' => \array_map(static fn (Strain $strain): Strain => $strain->moved($right, $up), $this->strains),
         ]);
     }
@@ -242,7 +242,7 @@ final readonly class Part
             'em' => $size($this->em),
             'joints' => [],
             'letters' => \array_map($box, $this->letters),
-            'trace' => null,
+            'handles' => null,
         ]);
     }
 

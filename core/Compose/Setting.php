@@ -64,9 +64,9 @@ final readonly class Setting
      *
      * @throws CompositionException|FontException where the line cannot be made like that
      */
-    public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Ground $ground): self
+    public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Surroundings $surroundings): self
     {
-        $lettering = $lettering->spread(...RingSpread::of($line, $lettering, $across, $up, $ground));
+        $lettering = $lettering->spread(...RingSpread::of($line, $lettering, $across, $up, $surroundings));
         [$left, $bottom, $right, $top] = $lettering->ink ?? [0.0, 0.0, 1.0, 1.0];
         $heft = $line->lettering->heft;
         $width = \max(($right - $left) * $across + 2 * $heft, 1.0);
@@ -75,10 +75,10 @@ final readonly class Setting
         $size = Affine::scale($across, $up)->then(Affine::move($heft - $left * $across, 0));
         $filling = null;
         if (!$line->fills->isPlain()) {
-            $filling = Filling::between($width, $lowest, $highest, self::borders($line, $width, $lowest, $highest, $ground), $line->fills->widen);
+            $filling = Filling::between($width, $lowest, $highest, self::borders($line, $width, $lowest, $highest, $surroundings), $line->fills->widen);
         }
         // What fills a form is where the form is.
-        $guide = $line->fills->takesForm() ? null : GuideFinder::find($line, $width, $lowest, $highest, $lettering->font->letterHeight() * $up, $ground);
+        $guide = $line->fills->takesForm() ? null : GuideFinder::find($line, $width, $lowest, $highest, $lettering->font->letterHeight() * $up, $surroundings);
         $origin = $width * match ($line->follows->path) {
             FollowPath::Spiral => 0.0,
             FollowPath::Ring, FollowPath::Outline => $line->place->align->share(),
@@ -98,18 +98,18 @@ final readonly class Setting
             hefted: 0 === $heft ? [] : self::hefted($lettering->rings($size), $heft),
             heft: $heft,
         );
-        $bent = Placing::Bent === $line->follows->letters || (Placing::Auto === $line->follows->letters && $ground->joins($line));
+        $bent = Placing::Bent === $line->follows->letters || (Placing::Auto === $line->follows->letters && $surroundings->joins($line));
 
         return null === $guide || $bent ? $setting : $setting->turned($guide);
     }
 
     /** @throws CompositionException where the form is not there */
-    private static function borders(Line $line, float $width, float $lowest, float $highest, Ground $ground): Borders
+    private static function borders(Line $line, float $width, float $lowest, float $highest, Surroundings $surroundings): Borders
     {
         if (!$line->fills->takesForm()) {
             return new ShapedBorders($line->fills, $width, $lowest, $highest);
         }
-        $form = $ground->shapes[$line->fills->shape()] ?? throw CompositionException::noForm();
+        $form = $surroundings->shapes[$line->fills->shape()] ?? throw CompositionException::noForm();
 
         return FormBorders::of($form, $line->fills) ?? throw CompositionException::noRoomInForm();
     }

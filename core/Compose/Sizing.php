@@ -32,13 +32,13 @@ final readonly class Sizing
      *
      * @throws CompositionException|FontException
      */
-    public static function of(Line $line, TypesetWords $lettering, Ground $ground): ?array
+    public static function of(Line $line, TypesetWords $lettering, Surroundings $surroundings): ?array
     {
-        $scale = self::straight($line, $lettering, $ground->room($line));
+        $scale = self::straight($line, $lettering, $surroundings->room($line));
         if (null === $scale || null === $lettering->ink) {
             return null;
         }
-        $setting = Setting::of($line, $lettering, ...$scale, ground: $ground);
+        $setting = Setting::of($line, $lettering, ...$scale, surroundings: $surroundings);
         if ($setting->isPlain()) {
             return $scale;
         }
@@ -55,15 +55,15 @@ final readonly class Sizing
             return $up > 0 ? [$up * $line->size->stretch / 100, $up] : throw CompositionException::cannotBeThatSmall();
         }
         if (SizeBy::Both === $line->size->by) {
-            return self::both($line, $lettering, $scale, $ground);
+            return self::both($line, $lettering, $scale, $surroundings);
         }
         $stretch = $line->size->stretch / 100;
-        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $ground), $ground);
-        $aim = \in_array($line->size->by, [SizeBy::Area, SizeBy::Share, SizeBy::Turns], true) ? $ground->room($line)->width() : $line->size->length;
+        $over = static fn (float $up): float => self::over($line, Setting::of($line, $lettering, $up * $stretch, $up, $surroundings), $surroundings);
+        $aim = \in_array($line->size->by, [SizeBy::Area, SizeBy::Share, SizeBy::Turns], true) ? $surroundings->room($line)->width() : $line->size->length;
         $up = self::root($over, $scale[1], (float) \max(1, $aim)) ?? throw CompositionException::cannotBeThatSmall();
-        $guide = Setting::of($line, $lettering, $up * $stretch, $up, $ground)->guide;
+        $guide = Setting::of($line, $lettering, $up * $stretch, $up, $surroundings)->guide;
         if (SizeBy::Turns === $line->size->by && $guide instanceof SpiralGuide && $guide->turns() < $line->size->turns - self::TURN) {
-            $large = Setting::of($line, $lettering, 100 * $up * $stretch, 100 * $up, $ground)->guide;
+            $large = Setting::of($line, $lettering, 100 * $up * $stretch, 100 * $up, $surroundings)->guide;
             throw CompositionException::tooFewTurns($large instanceof SpiralGuide ? $large->turns() : $guide->turns());
         }
 
@@ -112,11 +112,11 @@ final readonly class Sizing
      *
      * @throws CompositionException|FontException
      */
-    private static function both(Line $line, TypesetWords $lettering, array $scale, Ground $ground): array
+    private static function both(Line $line, TypesetWords $lettering, array $scale, Surroundings $surroundings): array
     {
         [$across, $up] = $scale;
         for ($step = 0; $step < self::STEPS; ++$step) {
-            [$left, $bottom, $right, $top] = Setting::of($line, $lettering, $across, $up, $ground)->reach();
+            [$left, $bottom, $right, $top] = Setting::of($line, $lettering, $across, $up, $surroundings)->reach();
             [$width, $height] = [$right - $left, $top - $bottom];
             if (\abs($width - $line->size->length) <= self::NEAR && \abs($height - $line->size->high) <= self::NEAR) {
                 return [$across, $up];
@@ -130,9 +130,9 @@ final readonly class Sizing
     }
 
     /** How much larger than asked for the ink is, in µm; below 0 where it is smaller. */
-    private static function over(Line $line, Setting $setting, Ground $ground): float
+    private static function over(Line $line, Setting $setting, Surroundings $surroundings): float
     {
-        $area = $ground->room($line);
+        $area = $surroundings->room($line);
         $guide = $setting->guide;
         if (SizeBy::Share === $line->size->by && null !== $guide) {
             $whole = $guide instanceof CircleGuide ? 2 * \M_PI * $guide->measuredRadius() : $guide->room();
@@ -142,8 +142,8 @@ final readonly class Sizing
         if (SizeBy::Turns === $line->size->by && $guide instanceof SpiralGuide) {
             return $setting->width * (1 - $line->size->turns / $guide->turns());
         }
-        if (SizeBy::Area === $line->size->by && FollowPath::Brim === $line->follows->path && null !== $ground->brim && null !== $guide) {
-            return $line->size->length + \max($setting->width - $guide->room(), self::overBrim($setting, $ground->brim, $ground));
+        if (SizeBy::Area === $line->size->by && FollowPath::Brim === $line->follows->path && null !== $surroundings->brim && null !== $guide) {
+            return $line->size->length + \max($setting->width - $guide->room(), self::overBrim($setting, $surroundings->brim, $surroundings));
         }
         $isPlaced = $line->follows->path->isPlaced();
         [$left, $bottom, $right, $top] = $setting->reach(SizeBy::Area === $line->size->by && !$isPlaced ? $line->place->turn : 0.0);
@@ -161,13 +161,13 @@ final readonly class Sizing
     }
 
     /** How much farther the ink reaches than the brim does, outwards or towards the crown. */
-    private static function overBrim(Setting $setting, BrimRing $brim, Ground $ground): float
+    private static function overBrim(Setting $setting, BrimRing $brim, Surroundings $surroundings): float
     {
         $radii = [];
         foreach ([0.0, $setting->width / 2, $setting->width] as $along) {
             foreach ([$setting->lowest, $setting->highest] as $height) {
                 [$x, $y] = $setting->at($along, $height);
-                $radii[] = \hypot($x - $ground->brimX, $y - $ground->brimY);
+                $radii[] = \hypot($x - $surroundings->brimX, $y - $surroundings->brimY);
             }
         }
 

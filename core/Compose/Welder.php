@@ -7,7 +7,7 @@ namespace Uvret\Compose;
 use Uvret\Compose\Follow\Strains;
 use Uvret\Compose\Joining\ExpectedJoins;
 use Uvret\Compose\Joining\JoinCheck;
-use Uvret\Compose\Joining\Joint;
+use Uvret\Compose\Joining\LetterJoin;
 use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Letter;
 use Uvret\Design\Line;
@@ -19,7 +19,7 @@ use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 use Uvret\Type\FontException;
 
-/** Line → block: the words shaped, sized by their ink, stretched, put along their path, turned and welded. */
+/** Line → sized line: the words shaped, sized by their ink, stretched, put along their path, turned and welded. */
 final readonly class Welder
 {
     /** Longer than any press, and as far as the grid of the geometry reaches. */
@@ -30,11 +30,11 @@ final readonly class Welder
      *
      * @throws CompositionException|FontException where the line cannot be made
      */
-    public function block(Line $line, Ground $ground): ?Block
+    public function sized(Line $line, Surroundings $surroundings): ?SizedLine
     {
-        $font = $ground->font($line);
+        $font = $surroundings->font($line);
         $lettering = TypesetWords::of($line->lettering, $font, $line->place->align);
-        $scale = Sizing::of($line, $lettering, $ground);
+        $scale = Sizing::of($line, $lettering, $surroundings);
         if (null === $scale || null === $lettering->ink) {
             $missing = self::missing($line, $font);
 
@@ -43,19 +43,19 @@ final readonly class Welder
         if (\hypot(($lettering->ink[2] - $lettering->ink[0]) * $scale[0], ($lettering->ink[3] - $lettering->ink[1]) * $scale[1]) >= self::LONGEST) {
             throw CompositionException::tooLong();
         }
-        $setting = Setting::of($line, $lettering, ...$scale, ground: $ground);
+        $setting = Setting::of($line, $lettering, ...$scale, surroundings: $surroundings);
         try {
-            return $setting->isPlain() ? $this->straight($line, $setting, $scale[1], $ground) : $this->bent($line, $setting, $scale, $ground);
+            return $setting->isPlain() ? $this->straight($line, $setting, $scale[1], $surroundings) : $this->bent($line, $setting, $scale, $surroundings);
         } catch (GeometryException $e) {
             throw CompositionException::notWelded($e);
         }
     }
 
-    private function straight(Line $line, Setting $setting, float $up, Ground $ground): ?Block
+    private function straight(Line $line, Setting $setting, float $up, Surroundings $surroundings): ?SizedLine
     {
         [$width, $height] = [$setting->width, $setting->highest - $setting->lowest];
-        $toBlock = Affine::move(0, -$setting->highest)->then(self::turn($line, $width, $height));
-        $map = $setting->size->then($toBlock);
+        $toLine = Affine::move(0, -$setting->highest)->then(self::turn($line, $width, $height));
+        $map = $setting->size->then($toLine);
         $rings = $setting->lettering->rings($map);
         $welds = self::welds($line, $rings);
         $region = self::all($welds);
@@ -64,10 +64,10 @@ final readonly class Welder
             return null;
         }
         $font = $setting->lettering->font;
-        $trace = FollowPath::Arc === $line->follows->path ? Trace::of($line, $setting, $toBlock) : null;
-        $letters = $ground->joins($line) ? \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings) : [];
+        $handles = FollowPath::Arc === $line->follows->path ? PathHandles::of($line, $setting, $toLine) : null;
+        $letters = $surroundings->joins($line) ? \array_map(static fn (array $rings): Region => Region::fromRings($rings), $rings) : [];
 
-        return new Block(
+        return new SizedLine(
             region: $region,
             ink: $ink,
             width: (int) \round($width),
@@ -79,12 +79,12 @@ final readonly class Welder
             letters: self::boxes($rings),
             welds: $welds,
             isPlaced: false,
-            trace: $trace,
+            handles: $handles,
         );
     }
 
     /** @param array{float, float} $scale */
-    private function bent(Line $line, Setting $setting, array $scale, Ground $ground): Block
+    private function bent(Line $line, Setting $setting, array $scale, Surroundings $surroundings): SizedLine
     {
         $rings = $setting->rings();
         $welds = self::welds($line, $rings);
@@ -102,10 +102,10 @@ final readonly class Welder
         $letters = \array_map(static fn (array $rings): Region => Region::fromRings($rings)->transform($map), $rings);
         $welds = \array_map(static fn (Region $weld): Region => $weld->transform($map), $welds);
         $region = self::all($welds);
-        $joints = $ground->joins($line) ? self::joints($line, $font, $letters) : [];
-        $traces = Trace::of($line, $setting, $map);
+        $joints = $surroundings->joins($line) ? self::joints($line, $font, $letters) : [];
+        $handles = PathHandles::of($line, $setting, $map);
 
-        return new Block(
+        return new SizedLine(
             $region,
             $region->bounds() ?? $ink,
             $width,
@@ -117,8 +117,8 @@ final readonly class Welder
             \array_filter(\array_map(static fn (Region $letter): ?Box => $letter->bounds(), $letters)),
             $welds,
             $isPlaced,
-            $traces,
-            Strains::of($line, $setting, $scale, $letters, $ground),
+            $handles,
+            Strains::of($line, $setting, $scale, $letters, $surroundings),
         );
     }
 
@@ -157,7 +157,7 @@ final readonly class Welder
     /**
      * @param array<int, Region> $letters
      *
-     * @return list<Joint>
+     * @return list<LetterJoin>
      */
     private static function joints(Line $line, Font $font, array $letters): array
     {

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Uvret\Geometry;
 
 use Uvret\Geometry\Measure\RingMeasure;
-use Uvret\Geometry\Overlay\Valid;
+use Uvret\Geometry\Overlay\RegionRings;
 
 /** The mirror image in the y axis: exact, so that only the order of points and rings changes. */
 final class Mirror
 {
-    public static function of(Valid $region): Valid
+    public static function of(RegionRings $region): RegionRings
     {
         $pieces = [];
         foreach ($region->pieces() as $rings) {
@@ -20,7 +20,7 @@ final class Mirror
             $pieces[] = [$images[0], ...$holes];
         }
 
-        return Valid::gathered($pieces, $region->apart);
+        return RegionRings::gathered($pieces, $region->apart);
     }
 
     /**

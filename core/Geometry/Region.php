@@ -6,10 +6,10 @@ namespace Uvret\Geometry;
 
 use Uvret\Geometry\Overlay\Combining;
 use Uvret\Geometry\Overlay\Overlay;
+use Uvret\Geometry\Overlay\RegionRings;
 use Uvret\Geometry\Overlay\Rings;
 use Uvret\Geometry\Overlay\Rule;
 use Uvret\Geometry\Overlay\Tracing;
-use Uvret\Geometry\Overlay\Valid;
 
 /**
  * A set of points of the plane with straight edges on the whole-micrometre grid; y points up.
@@ -65,7 +65,7 @@ final readonly class Region
             return $filled[0] ?? $this;
         }
 
-        return self::of(Combining::union(\array_map(static fn (self $region): Valid => $region->valid(), $filled)));
+        return self::of(Combining::union(\array_map(static fn (self $region): RegionRings => $region->valid(), $filled)));
     }
 
     /** The points of both regions. */
@@ -321,15 +321,15 @@ final readonly class Region
     {
         return [] === $others
             ? $this
-            : self::of(Combining::of($this->valid(), \array_map(static fn (self $other): Valid => $other->valid(), \array_values($others)), $rule));
+            : self::of(Combining::of($this->valid(), \array_map(static fn (self $other): RegionRings => $other->valid(), \array_values($others)), $rule));
     }
 
-    private function valid(): Valid
+    private function valid(): RegionRings
     {
-        return new Valid($this->rings, $this->outer, $this->apart);
+        return new RegionRings($this->rings, $this->outer, $this->apart);
     }
 
-    private static function of(Valid $valid): self
+    private static function of(RegionRings $valid): self
     {
         return new self($valid->rings, $valid->outer, $valid->apart);
     }

@@ -7,7 +7,7 @@ namespace Uvret\Plan;
 use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Box;
-use Uvret\Separate\Joint;
+use Uvret\Separate\FilmJoint;
 use Uvret\Snags\Loss;
 use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
@@ -50,7 +50,7 @@ final readonly class PlanReport
                 'fits' => $sheet->fits(),
                 'safe' => $plan->separation->safe($sheet->film->id),
             ], $plan->cutPlan->sheets),
-            'joints' => \array_map(static fn (Joint $joint): array => [
+            'joints' => \array_map(static fn (FilmJoint $joint): array => [
                 'lower' => $joint->lower->id,
                 'upper' => $joint->upper->id,
                 'kind' => $joint->kind->value,

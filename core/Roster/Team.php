@@ -172,11 +172,11 @@ final readonly class Team
         $usual = $line->size->stretch;
         $smaller = false;
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $block = $this->composer->block($design, $line);
-            if (null === $block || 0 === $most || $block->width <= $most + self::NEAR) {
+            $sized = $this->composer->sized($design, $line);
+            if (null === $sized || 0 === $most || $sized->width <= $most + self::NEAR) {
                 break;
             }
-            $share = $most / $block->width;
+            $share = $most / $sized->width;
             $least = $usual * $line->fitting->squeeze / 100;
             $stretch = \max($least, $line->size->stretch * $share);
             // Half a µm less, so that rounding makes nothing too wide.
@@ -184,17 +184,17 @@ final readonly class Team
             $size = $line->size->stretchedTo($stretch);
             if ($rest < 1.0) {
                 $smaller = true;
-                $size = $size->measuring(SizeBy::Letter, (int) \floor($block->letterHeight * $rest));
+                $size = $size->measuring(SizeBy::Letter, (int) \floor($sized->letterHeight * $rest));
             }
             $line = $line->withSize($size);
         }
-        $block ??= null;
+        $sized ??= null;
 
-        return [$line, null === $block ? null : new FittedLine(
+        return [$line, null === $sized ? null : new FittedLine(
             line: $line->id,
             words: $line->lettering->words,
-            width: $block->width,
-            letterHeight: $block->letterHeight,
+            width: $sized->width,
+            letterHeight: $sized->letterHeight,
             squeezed: 100 * $line->size->stretch / $usual,
             smaller: $smaller,
         )];
@@ -203,13 +203,13 @@ final readonly class Team
     /** The letter height at which a line is as wide as that; null where it has no ink. */
     private function heightWithin(Design $design, Line $line, int $most): ?int
     {
-        $block = $this->composer->block($design, $line);
-        for ($round = 0; $round < self::ROUNDS && null !== $block && \abs($block->width - $most) > self::NEAR; ++$round) {
-            $line = $line->withSize($line->size->measuring(SizeBy::Letter, \max(1_000, (int) \floor($block->letterHeight * $most / $block->width))));
-            $block = $this->composer->block($design, $line);
+        $sized = $this->composer->sized($design, $line);
+        for ($round = 0; $round < self::ROUNDS && null !== $sized && \abs($sized->width - $most) > self::NEAR; ++$round) {
+            $line = $line->withSize($line->size->measuring(SizeBy::Letter, \max(1_000, (int) \floor($sized->letterHeight * $most / $sized->width))));
+            $sized = $this->composer->sized($design, $line);
         }
 
-        return $block?->letterHeight;
+        return $sized?->letterHeight;
     }
 
     /** Puts what is set for one person over what is set for all. */

@@ -12,7 +12,7 @@ final readonly class Separation
 {
     /**
      * @param list<CutLayer>        $layers  in press order
-     * @param list<Joint>           $joints
+     * @param list<FilmJoint>       $joints
      * @param array<string, string> $reasons why films are pressed later than requested, by id
      * @param list<Unseen>          $unseen  parts hidden by other films
      */
@@ -51,9 +51,9 @@ final readonly class Separation
     /** Slip of a film at which the blank would show beside it, in µm; null if it touches no other film. */
     public function safe(string $film): ?int
     {
-        $own = \array_filter($this->joints, static fn (Joint $joint): bool => $joint->lower->id === $film || $joint->upper->id === $film);
+        $own = \array_filter($this->joints, static fn (FilmJoint $joint): bool => $joint->lower->id === $film || $joint->upper->id === $film);
 
-        return [] === $own ? null : \min(\array_map(static fn (Joint $joint): int => $joint->safe(), $own));
+        return [] === $own ? null : \min(\array_map(static fn (FilmJoint $joint): int => $joint->safe(), $own));
     }
 
     /** Everything visible except the blank. */

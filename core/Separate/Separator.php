@@ -33,32 +33,37 @@ final readonly class Separator
 
     public function separate(Design $design, Composition $composition): Separation
     {
-        $shown = Shown::of($composition, $design->films, \array_map(static fn (Motif $motif): string => $motif->id, $design->motifs));
-        $edges = \array_map(static fn (Region $region): Underlap => new Underlap($region), $shown->shown);
-        $touching = $this->touching($shown, $edges);
+        $visible = VisibleInk::of($composition, $design->films, \array_map(static fn (Motif $motif): string => $motif->id, $design->motifs));
+        $edges = \array_map(static fn (Region $region): Underlap => new Underlap($region), $visible->seen);
+        $touching = $this->touching($visible, $edges);
         $touches = static fn (Film $one, Film $other): bool => isset($touching[$one->id][$other->id]);
-        $order = PressOrder::of($shown->films, $touches);
-        $covers = \array_flip(\array_map(static fn (Film $film): string => $film->id, $shown->films));
+        $order = PressOrder::of($visible->films, $touches);
+        $covers = \array_flip(\array_map(static fn (Film $film): string => $film->id, $visible->films));
         $layers = $joints = [];
         foreach ($order->films as $at => $film) {
-            $seen = $shown->shown[$film->id];
+            $seen = $visible->seen[$film->id];
             $free = $under = $hidden = [];
             $off = self::OFF;
             foreach (\array_slice($order->films, $at + 1) as $upper) {
                 if (!$touches($film, $upper)) {
                     continue;
                 }
-                $joints[] = $joint = Joint::between($film, $upper, $design->layering->joint($film->id, $upper->id), $covers[$film->id] > $covers[$upper->id]);
+                $joints[] = $joint = FilmJoint::between(
+                    $film,
+                    $upper,
+                    $design->layering->joint($film->id, $upper->id),
+                    $covers[$film->id] > $covers[$upper->id],
+                );
                 if (JointKind::Gap === $joint->kind) {
-                    $free[] = $shown->shown[$upper->id]->offset($joint->width);
+                    $free[] = $visible->seen[$upper->id]->offset($joint->width);
                 } elseif (JointKind::Butted !== $joint->kind) {
                     $under[] = $joint;
-                    $hidden[] = $shown->shown[$upper->id];
+                    $hidden[] = $visible->seen[$upper->id];
                     $off = \max($off, $joint->width);
                 }
             }
             $seen = [] === $free ? $seen : $seen->subtract(...$free);
-            $region = Slivers::without($this->run($seen, $under, $shown, $edges[$film->id]));
+            $region = Slivers::without($this->run($seen, $under, $visible, $edges[$film->id]));
             if ($design->weeding->together && [] !== $hidden) {
                 $region = $this->together($region, Region::empty()->union(...$hidden)->subtract(...$free), FilmLimits::of($film)->smallestHole, $off);
             }
@@ -77,21 +82,21 @@ final readonly class Separator
             $joints,
             $order->reasons,
             null === $all || \count($layers) < 2 ? Marks::none() : Marks::around($all, $design->layering->marks, $design->weeding->margins),
-            $shown->unseen,
+            $visible->unseen,
         );
     }
 
     /**
      * A film's visible part and its extensions beneath others.
      *
-     * @param list<Joint> $under joints with the films above
+     * @param list<FilmJoint> $under joints with the films above
      */
-    private function run(Region $seen, array $under, Shown $shown, Underlap $edge): Region
+    private function run(Region $seen, array $under, VisibleInk $visible, Underlap $edge): Region
     {
         if (1 === \count($under) && JointKind::Trapped === $under[0]->kind && $under[0]->width > 0) {
-            [$lower, $upper, $width] = [$under[0]->lower, $shown->shown[$under[0]->upper->id], $under[0]->width];
-            $ink = $shown->ink[$lower->id];
-            $isArtwork = isset($shown->artwork[$lower->id], $shown->artwork[$under[0]->upper->id]);
+            [$lower, $upper, $width] = [$under[0]->lower, $visible->seen[$under[0]->upper->id], $under[0]->width];
+            $ink = $visible->ink[$lower->id];
+            $isArtwork = isset($visible->artwork[$lower->id], $visible->artwork[$under[0]->upper->id]);
             // All hidden ink lies under that one film: cutting it out of the ink in one step is much faster.
             if (!$isArtwork && \abs($ink->area() - $seen->area() - $upper->area()) < 1.0 && $edge->surrounds($upper)) {
                 return $this->memory->recall(
@@ -105,16 +110,16 @@ final readonly class Separator
                 );
             }
         }
-        $beneath = \array_map(fn (Joint $joint): Region => $this->beneath($joint, $shown, $edge), $under);
+        $beneath = \array_map(fn (FilmJoint $joint): Region => $this->beneath($joint, $visible, $edge), $under);
 
         return [] === $beneath ? $seen : $seen->union(...$beneath);
     }
 
     /** The lower film's extension beneath the upper one. */
-    private function beneath(Joint $joint, Shown $shown, Underlap $edge): Region
+    private function beneath(FilmJoint $joint, VisibleInk $visible, Underlap $edge): Region
     {
-        [$lower, $upper, $ink] = [$shown->shown[$joint->lower->id], $shown->shown[$joint->upper->id], $shown->ink[$joint->lower->id]];
-        $isArtwork = isset($shown->artwork[$joint->lower->id], $shown->artwork[$joint->upper->id]);
+        [$lower, $upper, $ink] = [$visible->seen[$joint->lower->id], $visible->seen[$joint->upper->id], $visible->ink[$joint->lower->id]];
+        $isArtwork = isset($visible->artwork[$joint->lower->id], $visible->artwork[$joint->upper->id]);
         $narrowest = FilmLimits::of($joint->lower)->smallestHole;
 
         return $this->memory->recall(\implode(
@@ -150,13 +155,13 @@ final readonly class Separator
      *
      * @return array<string, array<string, true>> by film ids
      */
-    private function touching(Shown $shown, array $edges): array
+    private function touching(VisibleInk $visible, array $edges): array
     {
         $touching = [];
-        foreach ($shown->films as $at => $film) {
-            foreach (\array_slice($shown->films, $at + 1) as $other) {
-                $upper = $shown->shown[$other->id];
-                if ($edges[$film->id]->touches($upper) || $shown->ink[$film->id]->overlaps($upper)) {
+        foreach ($visible->films as $at => $film) {
+            foreach (\array_slice($visible->films, $at + 1) as $other) {
+                $upper = $visible->seen[$other->id];
+                if ($edges[$film->id]->touches($upper) || $visible->ink[$film->id]->overlaps($upper)) {
                     $touching[$film->id][$other->id] = $touching[$other->id][$film->id] = true;
                 }
             }

@@ -46,10 +46,10 @@ final class FollowSnags
         };
         $fixes = [];
         if (null !== $strain->height && $strain->height > 500 && StrainKind::NotReached !== $strain->kind) {
-            $fixes[] = new Fix("Letters {$measure($strain->height)} high", letterHeight: $strain->height);
+            $fixes[] = new SnagFix("Letters {$measure($strain->height)} high", letterHeight: $strain->height);
         }
         if (null !== $strain->spacing) {
-            $fixes[] = new Fix("Spacing {$strain->spacing} ‰", spacing: $strain->spacing);
+            $fixes[] = new SnagFix("Spacing {$strain->spacing} ‰", spacing: $strain->spacing);
         }
 
         return new Snag($kind, $message, $cure, $part->card, $part->film, $strain->x, $strain->y, $fixes);

@@ -29,7 +29,7 @@ final class FormerlySnags
                 film: $place->film->id,
                 x: null === $box ? null : \intdiv($box->left + $box->right, 2),
                 y: null === $box ? null : \intdiv($box->bottom + $box->top, 2),
-                fixes: [new Fix('Keep it as it is now', settles: true)],
+                fixes: [new SnagFix('Keep it as it is now', settles: true)],
             );
         }, Formerly::of($design, $composition, $separation));
     }

@@ -34,7 +34,7 @@ final class HiddenSnags
             film: $part->film,
             x: null === $ink ? null : \intdiv($ink->left + $ink->right, 2),
             y: null === $ink ? null : \intdiv($ink->bottom + $ink->top, 2),
-            fixes: [new Fix("Bring $bring forward", above: $unseen->by)],
+            fixes: [new SnagFix("Bring $bring forward", above: $unseen->by)],
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Snags;
 
-use Uvret\Compose\Joining\Joint;
+use Uvret\Compose\Joining\LetterJoin;
 use Uvret\Compose\Part;
 use Uvret\Design\Design;
 
@@ -23,7 +23,7 @@ final class JointSnags
         foreach ($part->joints as $joint) {
             $pair = self::pair($design, $part, $joint);
             // Capitals that don't join by default are meant to stand apart.
-            $isMeant = $joint->expected || ($joint->gap < Joint::HAIR && 1 !== \preg_match('/\p{Lu}/u', $pair));
+            $isMeant = $joint->expected || ($joint->gap < LetterJoin::HAIR && 1 !== \preg_match('/\p{Lu}/u', $pair));
             $kind = match (true) {
                 $joint->fillsHole() => SnagKind::FilledHole,
                 0 === $joint->overlap && $isMeant => SnagKind::LooseLetters,
@@ -44,7 +44,7 @@ final class JointSnags
         return $snags;
     }
 
-    private static function pair(Design $design, Part $part, Joint $joint): string
+    private static function pair(Design $design, Part $part, LetterJoin $joint): string
     {
         foreach ($design->lines as $line) {
             if ($line->id === $part->card) {

@@ -76,7 +76,7 @@ final class KeepOffSnags
             film: $near[0]->film,
             x: \intdiv($spot->left + $spot->right, 2),
             y: \intdiv($spot->bottom + $spot->top, 2),
-            fixes: [new Fix(say: "Let lettering cross the {$place->name}", crosses: $place->id)],
+            fixes: [new SnagFix(say: "Let lettering cross the {$place->name}", crosses: $place->id)],
         );
     }
 

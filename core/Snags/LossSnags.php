@@ -93,7 +93,7 @@ final readonly class LossSnags
      *
      * @param callable(int): string $measure
      *
-     * @return list<Fix>
+     * @return list<SnagFix>
      */
     private static function fixes(Design $design, Loss $loss, callable $measure): array
     {
@@ -101,11 +101,11 @@ final readonly class LossSnags
         if (null === $line || PartRole::Base !== $loss->role) {
             return [];
         }
-        $fixes = null === $loss->passHeight ? [] : [new Fix("Letters {$measure($loss->passHeight)} high", letterHeight: $loss->passHeight)];
+        $fixes = null === $loss->passHeight ? [] : [new SnagFix("Letters {$measure($loss->passHeight)} high", letterHeight: $loss->passHeight)];
         // A little extra, since heavier letters are slightly smaller at the same width.
         $heavier = (int) (10 * \ceil(self::MORE * ($loss->limit - $loss->thinnest) / 2 / 10));
         $heft = $line->lettering->heft + $heavier;
 
-        return $heavier > 0 && $heft <= self::HEAVIEST ? [...$fixes, new Fix("Strokes {$measure(2 * $heavier)} heavier", heft: $heft)] : $fixes;
+        return $heavier > 0 && $heft <= self::HEAVIEST ? [...$fixes, new SnagFix("Strokes {$measure(2 * $heavier)} heavier", heft: $heft)] : $fixes;
     }
 }

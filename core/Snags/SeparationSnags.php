@@ -8,7 +8,7 @@ use Uvret\Design\Design;
 use Uvret\Design\Film;
 use Uvret\Design\Layering\JointKind;
 use Uvret\Separate\CutLayer;
-use Uvret\Separate\Pile;
+use Uvret\Separate\FilmStacks;
 use Uvret\Separate\Separation;
 
 /** Problems of films pressed over one another. */
@@ -31,22 +31,22 @@ final readonly class SeparationSnags
         if (\array_sum(\array_map(static fn (CutLayer $layer): int => $layer->film->thickness, $separation->layers)) <= $limit) {
             return [];
         }
-        $heap = Pile::of($separation->layers)->heaps[0] ?? null;
-        if (null === $heap || $heap->thickness() <= $limit) {
+        $stack = FilmStacks::of($separation->layers)->stacks[0] ?? null;
+        if (null === $stack || $stack->thickness() <= $limit) {
             return [];
         }
         $measure = static fn (int $length): string => \sprintf('%.2f mm', $length / 1_000);
-        $box = $heap->region->pieces()[0]->bounds();
-        $names = \array_map(static fn (Film $film): string => $film->name, $heap->films);
+        $box = $stack->region->pieces()[0]->bounds();
+        $names = \array_map(static fn (Film $film): string => $film->name, $stack->films);
         $last = \array_pop($names);
 
         return [
             new Snag(
                 kind: SnagKind::TooThick,
-                message: 'Stacked, '.\implode(', ', $names)." and {$last} are {$measure($heap->thickness())} thick; the limit is {$measure($limit)}.",
+                message: 'Stacked, '.\implode(', ', $names)." and {$last} are {$measure($stack->thickness())} thick; the limit is {$measure($limit)}.",
                 cure: 'Punch out the lower film, butt the edges, or choose a thinner film.',
                 card: null,
-                film: $heap->films[0]->id,
+                film: $stack->films[0]->id,
                 x: null === $box ? null : \intdiv($box->left + $box->right, 2),
                 y: null === $box ? null : \intdiv($box->bottom + $box->top, 2),
             ),

@@ -8,8 +8,8 @@ namespace Uvret\Snags;
 final readonly class Snag
 {
     /**
-     * @param int|null  $x     where, in the composition's coordinates (µm, y up); null when it has no place
-     * @param list<Fix> $fixes one-click cures
+     * @param int|null      $x     where, in the composition's coordinates (µm, y up); null when it has no place
+     * @param list<SnagFix> $fixes one-click cures
      */
     public function __construct(
         public SnagKind $kind,

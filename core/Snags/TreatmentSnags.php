@@ -57,28 +57,28 @@ final class TreatmentSnags
 
         $fixes = match ($remark->kind) {
             RemarkKind::LooseIslands => [
-                new Fix('Add bridges', islands: Islands::Bridge->value),
-                new Fix('Drop them', islands: Islands::Drop->value),
+                new SnagFix('Add bridges', islands: Islands::Bridge->value),
+                new SnagFix('Drop them', islands: Islands::Drop->value),
             ],
             RemarkKind::TooSmallForBridges => [
                 ...self::larger($design, $composition, $remark),
-                new Fix('Close those counters', islands: Islands::BridgeOrDrop->value),
+                new SnagFix('Close those counters', islands: Islands::BridgeOrDrop->value),
             ],
-            RemarkKind::OnLettering, RemarkKind::Unseen => [new Fix("Set it into $other", into: $remark->other)],
+            RemarkKind::OnLettering, RemarkKind::Unseen => [new SnagFix("Set it into $other", into: $remark->other)],
             default => [],
         };
 
         return new Snag($kind, $message, $cure, $remark->card, null, $remark->x, $remark->y, $fixes);
     }
 
-    /** @return list<Fix> enlarging the letters, for lines */
+    /** @return list<SnagFix> enlarging the letters, for lines */
     private static function larger(Design $design, Composition $composition, Remark $remark): array
     {
         foreach ($composition->parts as $part) {
             if ($part->card === $remark->card && !$part->also && $part->letterHeight > 0 && $remark->larger > 1.0) {
                 $height = 100 * (int) \ceil($part->letterHeight * $remark->larger / 100);
 
-                return [new Fix('Letters '.$design->measure($height).' high', letterHeight: $height)];
+                return [new SnagFix('Letters '.$design->measure($height).' high', letterHeight: $height)];
             }
         }
 

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Draft;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\Approval;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\Comparison;
@@ -37,7 +37,7 @@ final readonly class DesignController
     public function __construct(
         private EntityManagerInterface $entities,
         private JobDesigns $designs,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private History $history,
         private Summaries $summaries,
         private KeepLater $later,
@@ -82,8 +82,8 @@ final readonly class DesignController
     public function save(string $id, Request $request): JsonResponse
     {
         $save = SaveDesign::fromJson($request->getContent());
-        $draft = $this->drafting->draft($save->document);
-        $document = $this->drafting->encode($draft->document);
+        $draft = $this->drafts->draft($save->document);
+        $document = $this->drafts->encode($draft->document);
         $design = $this->designs->get($id);
         if ($design->version !== $save->version && $design->document === $document) {
             // Saved before, but the answer did not arrive: it is given again.
@@ -229,7 +229,7 @@ final readonly class DesignController
             throw BadRequest::shape('a design');
         }
 
-        return new JsonResponse(Sheet::of($this->drafting->draft($document)->plan));
+        return new JsonResponse(Sheet::of($this->drafts->draft($document)->plan));
     }
 
     #[Route('/api/designs/{id}/compare', methods: 'POST')]
@@ -258,9 +258,9 @@ final readonly class DesignController
         if (!\is_object($body) || !\is_object($body->base ?? null) || !\is_object($body->ours ?? null)) {
             throw BadRequest::shape('an object with a base and ours');
         }
-        [$base, $ours] = [$this->drafting->draft($body->base), $this->drafting->draft($body->ours)];
+        [$base, $ours] = [$this->drafts->draft($body->base), $this->drafts->draft($body->ours)];
         $opened = $this->openDesign($this->designs->get($id), $request);
-        $theirs = $this->drafting->draft($opened->document)->document;
+        $theirs = $this->drafts->draft($opened->document)->document;
 
         return new JsonResponse(new Comparison(
             Differences::between($base->document, $theirs),
@@ -290,7 +290,7 @@ final readonly class DesignController
 
     private function openDesign(JobDesign $design, Request $request): OpenDesign
     {
-        $draft = $this->drafting->draft($design->document);
+        $draft = $this->drafts->draft($design->document);
 
         return new OpenDesign(
             $design->id,

@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Cutting\CutRoom;
 use Uvret\App\Layout\LaidCuts;
 use Uvret\App\Proof\Printing;
@@ -30,7 +30,7 @@ final readonly class DownloadController
 {
     public function __construct(
         private JobDesigns $designs,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private CutterFiles $formats,
         private KnifePlanner $knife,
     ) {
@@ -41,7 +41,7 @@ final readonly class DownloadController
     {
         $copies = \max(1, \min(CutRoom::MOST, $request->query->getInt('copies', 1)));
         $written = $this->formats->named($format) ?? throw new NotFoundHttpException("Blade sides are not written as $format.");
-        $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
+        $plan = $this->drafts->draft($this->designs->get($id)->document)->plan;
         foreach ($plan->cutPlan->sheets as $sheet) {
             if ($sheet->film->id === $film) {
                 $name = 1 === $copies ? "$id-$film-blade-side.$format" : "$id-$film-$copies-blade-sides.$format";
@@ -65,7 +65,7 @@ final readonly class DownloadController
     #[Route('/api/designs/{id}/wear-side.svg', methods: 'GET')]
     public function wearSide(string $id): Response
     {
-        $plan = $this->drafting->draft($this->designs->get($id)->document)->plan;
+        $plan = $this->drafts->draft($this->designs->get($id)->document)->plan;
 
         return $this->file(WearSide::svg($plan->design, $plan->composition, $plan->separation), "$id-wear-side.svg");
     }
@@ -74,10 +74,10 @@ final readonly class DownloadController
     #[Route('/api/designs/{id}/design-file', methods: 'GET')]
     public function designFile(string $id, TypeCase $typeCase): Response
     {
-        $draft = $this->drafting->draft($this->designs->get($id)->document);
+        $draft = $this->drafts->draft($this->designs->get($id)->document);
         $fonts = \array_values(\array_unique(\array_map(static fn (Line $line): string => $line->lettering->font, $draft->plan->design->lines)));
 
-        return $this->file(DesignFile::pack($this->drafting->encode($draft->document), $fonts, $typeCase)->bytes(), "$id.uvret.zip", 'application/zip');
+        return $this->file(DesignFile::pack($this->drafts->encode($draft->document), $fonts, $typeCase)->bytes(), "$id.uvret.zip", 'application/zip');
     }
 
     /** The customer's proof of the design as it is now. */
@@ -86,7 +86,7 @@ final readonly class DownloadController
     {
         $design = $this->designs->get($id);
         $approved = $design->approved();
-        $svg = $proof->page($this->drafting->draft($design->document)->plan, new ProofNotes(
+        $svg = $proof->page($this->drafts->draft($design->document)->plan, new ProofNotes(
             $design->job->title,
             $design->job->customer,
             $design->step,

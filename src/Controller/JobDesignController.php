@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Rail;
 use Uvret\App\Api\Shape\Approval as ApprovalShape;
 use Uvret\App\Api\Shape\DesignName;
@@ -96,12 +96,12 @@ final readonly class JobDesignController
     ], responses: [
         new OA\Response(response: 201, description: 'A design like it, in the same job.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
     ])]
-    public function duplicate(string $id, Drafting $drafting): JsonResponse
+    public function duplicate(string $id, DraftReader $drafts): JsonResponse
     {
         $design = $this->designs->get($id);
-        $draft = $drafting->draft($design->document);
+        $draft = $drafts->draft($design->document);
         $document = ['name' => \mb_substr($draft->plan->design->name, 0, 110).', copy'] + \get_object_vars($draft->document);
-        $copy = $this->opening->addDesign($design->job, $this->freeId->for($design->job->title), $drafting->encode((object) $document));
+        $copy = $this->opening->addDesign($design->job, $this->freeId->for($design->job->title), $drafts->encode((object) $document));
         $this->entities->flush();
 
         return new JsonResponse(DesignName::of($copy), 201);

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\Frame;
 use Uvret\App\Api\Shape\Losses;
@@ -35,7 +35,7 @@ use Uvret\Type\TypeCase;
 final readonly class LetterController
 {
     public function __construct(
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private TypeCase $typeCase,
     ) {
     }
@@ -107,7 +107,7 @@ final readonly class LetterController
             $own->place = self::otherwise($own->place, ['turn' => 0]);
             unset($own->stacking);
             $document = self::otherwise($body->document, ['lines' => [$own]]);
-            $tried = $this->drafting->draft($document)->plan;
+            $tried = $this->drafts->draft($document)->plan;
             $part = $tried->composition->parts[0];
             $loss = $finder->find($tried->design, $part);
             $snags = [
@@ -139,7 +139,7 @@ final readonly class LetterController
     ])]
     public function losses(string $id, JobDesigns $designs, LossFinder $finder): JsonResponse
     {
-        $plan = $this->drafting->draft($designs->get($id)->document)->plan;
+        $plan = $this->drafts->draft($designs->get($id)->document)->plan;
         $path = '';
         $snags = [];
         foreach ($finder->all($plan->design, $plan->composition, $plan->separation) as $loss) {
@@ -205,7 +205,7 @@ final readonly class LetterController
         if (!$body instanceof \stdClass || !\is_object($body->document ?? null)) {
             throw BadRequest::shape('an object with a document and a line');
         }
-        $plan = $this->drafting->draft($body->document)->plan;
+        $plan = $this->drafts->draft($body->document)->plan;
         foreach ($plan->design->lines as $line) {
             if ($line->id === ($body->line ?? null)) {
                 return [$plan, $line, $body];

@@ -9,7 +9,7 @@ use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\DesignName;
 use Uvret\App\Api\Shape\FewerFilmsProposal;
@@ -28,7 +28,7 @@ final readonly class SeparationController
 {
     public function __construct(
         private JobDesigns $designs,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private EntityManagerInterface $entities,
     ) {
     }
@@ -45,7 +45,7 @@ final readonly class SeparationController
     ])]
     public function pressed(string $id): JsonResponse
     {
-        return new JsonResponse(Pressed::of($this->drafting->draft($this->designs->get($id)->document)->plan));
+        return new JsonResponse(Pressed::of($this->drafts->draft($this->designs->get($id)->document)->plan));
     }
 
     #[Route('/api/designs/{id}/slip-test', methods: 'GET')]
@@ -69,7 +69,7 @@ final readonly class SeparationController
     ])]
     public function slip(string $id, Request $request): JsonResponse
     {
-        $separation = $this->drafting->draft($this->designs->get($id)->document)->plan->separation;
+        $separation = $this->drafts->draft($this->designs->get($id)->document)->plan->separation;
         $film = $request->query->getString('film');
         if (null === $separation->layer($film)) {
             throw BadRequest::field('film', 'Nothing of this design is cut from that film.');
@@ -96,7 +96,7 @@ final readonly class SeparationController
     ])]
     public function fewer(string $id, FewerFilms $fewer): JsonResponse
     {
-        $draft = $this->drafting->draft($this->designs->get($id)->document);
+        $draft = $this->drafts->draft($this->designs->get($id)->document);
         $prices = [];
         foreach ($this->entities->getRepository(RackFilm::class)->findAll() as $film) {
             $price = \get_object_vars($film->entry())['price'] ?? 0;
@@ -139,11 +139,11 @@ final readonly class SeparationController
             throw BadRequest::shape('an object with a document');
         }
         $design = $this->designs->get($id);
-        $draft = $this->drafting->draft($body->document);
+        $draft = $this->drafts->draft($body->document);
         $count = \count($draft->plan->separation->layers);
         $films = 1 === $count ? 'one film' : "$count films";
         $document = ['name' => \mb_substr($draft->plan->design->name, 0, 100).", $films"] + \get_object_vars($draft->document);
-        $variant = $opening->addDesign($design->job, $freeId->for($design->job->title), $this->drafting->encode((object) $document));
+        $variant = $opening->addDesign($design->job, $freeId->for($design->job->title), $this->drafts->encode((object) $document));
         $this->entities->flush();
 
         return new JsonResponse(DesignName::of($variant), 201);

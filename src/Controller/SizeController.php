@@ -7,7 +7,7 @@ namespace Uvret\App\Controller;
 use OpenApi\Attributes as OA;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\SizedDesign;
 use Uvret\App\Names\BlankSizes;
 use Uvret\App\Repository\JobDesigns;
@@ -17,7 +17,7 @@ final readonly class SizeController
 {
     public function __construct(
         private JobDesigns $designs,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private BlankSizes $sizes,
     ) {
     }
@@ -34,13 +34,13 @@ final readonly class SizeController
     ])]
     public function list(string $id): JsonResponse
     {
-        $draft = $this->drafting->draft($this->designs->get($id)->document);
+        $draft = $this->drafts->draft($this->designs->get($id)->document);
         $own = $draft->plan->design->blank->size;
         $set = $this->sizes->of($draft->document);
 
         return new JsonResponse(\array_map(function (string $size) use ($draft, $set, $own): SizedDesign {
             $document = $set->document($draft->document, $size);
-            $plan = $document === $draft->document ? $draft->plan : $this->drafting->draft($document)->plan;
+            $plan = $document === $draft->document ? $draft->plan : $this->drafts->draft($document)->plan;
 
             return SizedDesign::of($size, $own, $size === $own || $document !== $draft->document, $plan);
         }, $set->sizes() ?: [$own]));

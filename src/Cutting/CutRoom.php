@@ -7,7 +7,7 @@ namespace Uvret\App\Cutting;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Uid\Uuid;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\CutLayerCard;
 use Uvret\App\Api\Shape\FilmSettings;
@@ -48,7 +48,7 @@ final readonly class CutRoom
     public const MOST = 200;
 
     public function __construct(
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private KnifePlanner $knife,
         private EntityManagerInterface $entities,
         private CutRuns $runs,
@@ -62,7 +62,7 @@ final readonly class CutRoom
     /** @return list<CutLayerCard> in press order, each so many times */
     public function layers(JobDesign $design, int $copies): array
     {
-        $draft = $this->drafting->draft($design->document);
+        $draft = $this->drafts->draft($design->document);
         /** @var list<\stdClass&object{id: string}> $films */
         $films = $draft->document->films;
         $films = \array_column($films, null, 'id');
@@ -97,7 +97,7 @@ final readonly class CutRoom
      */
     public function cut(JobDesign $design, string $film, int $copies = 1, array $pieces = []): CutRun
     {
-        $plan = $this->drafting->draft($design->document)->plan;
+        $plan = $this->drafts->draft($design->document)->plan;
         $sheet = self::sheet($plan, $film) ?? throw BadRequest::field('film', 'Nothing of this design is cut from that film.');
         $why = self::hindrance($design->job, $plan);
         if (null !== $why) {
@@ -134,7 +134,7 @@ final readonly class CutRoom
     public function test(string $film): CutRun
     {
         $rack = $this->entities->find(RackFilm::class, $film) ?? throw BadRequest::field('film', 'The rack has no such film.');
-        $sheet = $this->drafting->draft(TestCut::document($rack->film))->plan->cutPlan->sheets[0];
+        $sheet = $this->drafts->draft(TestCut::document($rack->film))->plan->cutPlan->sheets[0];
 
         return $this->start('', "Test cut: {$sheet->film->name}", $sheet, [], true);
     }

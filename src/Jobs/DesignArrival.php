@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Jobs;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\Design\DesignException;
 use Uvret\Parcel\DesignFile;
 use Uvret\Parcel\PackedFont;
@@ -20,7 +20,7 @@ use Uvret\Type\TypeCase;
 final readonly class DesignArrival
 {
     public function __construct(
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private TypeCase $typeCase,
         #[Autowire(service: 'uvret.shop_fonts')] private FolderTypeCase $shopFonts,
     ) {
@@ -34,7 +34,7 @@ final readonly class DesignArrival
     public function document(string $bytes): string
     {
         $file = DesignFile::fromBytes($bytes);
-        $draft = $this->drafting->draft($file->document);
+        $draft = $this->drafts->draft($file->document);
         // None is put in unless all can be read.
         foreach ($file->fonts as $font) {
             Font::fromBytes($font->bytes);
@@ -55,7 +55,7 @@ final readonly class DesignArrival
             $line->lettering->font = $ids[$font] ?? $font;
         }
 
-        return $this->drafting->encode($document);
+        return $this->drafts->encode($document);
     }
 
     /** The id that the font has here: another one than there if ours of that id is a different font. */

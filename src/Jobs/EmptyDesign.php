@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Jobs;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopBlank;
@@ -17,7 +17,7 @@ final readonly class EmptyDesign
 {
     public function __construct(
         private EntityManagerInterface $entities,
-        private Drafting $drafting,
+        private DraftReader $drafts,
     ) {
     }
 
@@ -47,7 +47,7 @@ final readonly class EmptyDesign
             ->findOneBy([], ['position' => 'ASC'])
             ?? throw BadRequest::field('blank', 'The film rack is empty: put a film on it first.');
         $usage = $this->entities->find(ShopUsage::class, ShopUsage::ID) ?? new ShopUsage();
-        $document = $this->drafting->encode((object) [
+        $document = $this->drafts->encode((object) [
             'uvret' => Upgrades::LATEST,
             'name' => $place->name,
             'unit' => $usage->unit->value,

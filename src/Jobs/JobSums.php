@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Jobs;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\CutLayerCard;
 use Uvret\App\Api\Shape\JobSum;
 use Uvret\App\Api\Shape\JobSumFilm;
@@ -21,7 +21,7 @@ final readonly class JobSums
     public function __construct(
         private EntityManagerInterface $entities,
         private CutRoom $room,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private PressCards $cards,
         private PeopleSheets $people,
     ) {
@@ -42,7 +42,7 @@ final readonly class JobSums
                 $weed += $layer->weeding;
                 $toWeed += $layer->toWeed;
             }
-            $press += $copies * $this->cards->plan($this->drafting->draft($design->document)->plan)->seconds();
+            $press += $copies * $this->cards->plan($this->drafts->draft($design->document)->plan)->seconds();
         }
         $rows = \array_map(self::film(...), \array_values($films));
         $film = \array_sum(\array_column($rows, 'cost'));

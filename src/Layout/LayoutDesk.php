@@ -6,7 +6,7 @@ namespace Uvret\App\Layout;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\BadRequest;
 use Uvret\App\Api\Shape\FilmLayoutCard;
 use Uvret\App\Api\Shape\SubstituteCard;
@@ -33,7 +33,7 @@ final readonly class LayoutDesk
         private OpenLayouts $open,
         private JobDesigns $designs,
         private FilmScraps $scraps,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private PeopleSheets $sheets,
         private PeopleAtWork $people,
         private MessageBusInterface $bus,
@@ -111,7 +111,7 @@ final readonly class LayoutDesk
         $films = [];
         foreach ($asked as $one) {
             $design = $this->designs->get($one['design']);
-            $plan = $this->drafting->draft($design->document)->plan;
+            $plan = $this->drafts->draft($design->document)->plan;
             $why = CutRoom::hindrance($design->job, $plan);
             if (null !== $why) {
                 throw BadRequest::field('items', $why);

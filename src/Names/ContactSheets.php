@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Names;
 
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\ContactLine;
 use Uvret\App\Api\Shape\ContactPerson;
 use Uvret\App\Api\Shape\ContactSheet;
@@ -26,7 +26,7 @@ final readonly class ContactSheets
 {
     public function __construct(
         private Rosters $rosters,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private Team $team,
         private BlankSizes $sizes,
         private Composer $composer,
@@ -36,7 +36,7 @@ final readonly class ContactSheets
     public function of(JobDesign $kept, int $from, int $count): ContactSheet
     {
         $people = $this->people($kept);
-        $document = $this->drafting->decode($kept->document);
+        $document = $this->drafts->decode($kept->document);
         $design = $this->team->design($document);
         $tallest = $this->team->tallest($design, $people);
         $sizes = $this->sizes->of($document);
@@ -67,7 +67,7 @@ final readonly class ContactSheets
     public function proof(JobDesign $kept): array
     {
         $people = $this->people($kept);
-        $document = $this->drafting->decode($kept->document);
+        $document = $this->drafts->decode($kept->document);
         $design = $this->team->design($document);
         $sizes = $this->sizes->of($document);
         $approved = $kept->approved();

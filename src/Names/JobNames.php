@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Names;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\DesignName;
 use Uvret\App\Api\Shape\PersonRow;
 use Uvret\App\Api\Shape\RosterCard;
@@ -30,7 +30,7 @@ final readonly class JobNames
 {
     public function __construct(
         private EntityManagerInterface $entities,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private DesignReader $reader,
         private TypeCase $typeCase,
         private PeopleProgress $progress,
@@ -83,7 +83,7 @@ final readonly class JobNames
         $designs = [];
         foreach ($job->currentDesigns() as $kept) {
             try {
-                $design = $this->reader->fromDocument($this->drafting->decode($kept->document));
+                $design = $this->reader->fromDocument($this->drafts->decode($kept->document));
             } catch (DesignException) {
                 // One that can't be read is told of on the job's sheet.
                 continue;

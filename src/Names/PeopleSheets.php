@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Names;
 
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Layout\LayoutItem;
 use Uvret\App\Repository\Rosters;
@@ -21,7 +21,7 @@ final readonly class PeopleSheets
 {
     public function __construct(
         private Rosters $rosters,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private Planner $planner,
         private Team $team,
         private BlankSizes $sizes,
@@ -31,7 +31,7 @@ final readonly class PeopleSheets
     public function hasFields(JobDesign $design): bool
     {
         try {
-            return [] !== Filling::lines($this->team->design($this->drafting->decode($design->document)));
+            return [] !== Filling::lines($this->team->design($this->drafts->decode($design->document)));
         } catch (DesignException) {
             // One that can't be read is told of on the job's sheet.
             return false;
@@ -61,11 +61,11 @@ final readonly class PeopleSheets
     public function of(JobDesign $design, LayoutItem $item): array
     {
         if ([] === $item->people) {
-            $plan = $this->drafting->draft($design->document)->plan;
+            $plan = $this->drafts->draft($design->document)->plan;
 
             return 0 === $item->copies() ? [] : \array_fill(1, $item->copies(), [$plan->design->name, $plan->cutPlan->sheets]);
         }
-        $document = $this->drafting->decode($design->document);
+        $document = $this->drafts->decode($design->document);
         $all = \array_values(\array_filter($this->rosters->of($design->job)->roster()->people, static fn (Person $person): bool => !$person->isEmpty()));
         $wanted = \array_values(\array_filter($all, static fn (Person $person): bool => \in_array($person->id, $item->people, true)));
         $made = [];

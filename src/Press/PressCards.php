@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Press;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\ShopPress;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Entity\PersonState;
@@ -30,7 +30,7 @@ final readonly class PressCards
     public function __construct(
         private EntityManagerInterface $entities,
         private Rack $rack,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private PeopleSheets $people,
         private PersonPlans $plans,
         private PeopleProgress $progress,
@@ -53,7 +53,7 @@ final readonly class PressCards
     /** @return list<string> pages as SVG documents: the design with the list of people */
     public function pages(JobDesign $design, bool $letter): array
     {
-        return $this->card($design, $this->drafting->draft($design->document)->plan, $this->rows($design), $letter);
+        return $this->card($design, $this->drafts->draft($design->document)->plan, $this->rows($design), $letter);
     }
 
     /** @return list<string> a page for everybody on the list, with their own piece; as `pages` where there is no list */
@@ -63,7 +63,7 @@ final readonly class PressCards
         if ([] === $people) {
             return $this->pages($design, $letter);
         }
-        $draft = $this->drafting->draft($design->document);
+        $draft = $this->drafts->draft($design->document);
         $pages = [];
         foreach ($this->rows($design) as $at => $row) {
             $plan = $this->plans->plan($design, $draft->document, $people[$at]->id) ?? $draft->plan;

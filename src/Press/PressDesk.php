@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Press;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Api\Shape\PressDesignName;
 use Uvret\App\Api\Shape\PressQueueRow;
 use Uvret\App\Api\Shape\PressSheet;
@@ -27,7 +27,7 @@ final readonly class PressDesk
 
     public function __construct(
         private EntityManagerInterface $entities,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private PeopleSheets $people,
         private PersonPlans $plans,
         private PeopleProgress $progress,
@@ -64,7 +64,7 @@ final readonly class PressDesk
         $waiting = \array_values(\array_filter($rows, static fn (PressQueueRow $one): bool => 'pressed' !== $one->state));
         $known = \array_column($rows, null, 'id');
         $now = $known[$row] ?? $waiting[0] ?? $rows[0] ?? null;
-        $draft = $this->drafting->draft($design->document);
+        $draft = $this->drafts->draft($design->document);
         $plan = null === $now ? $draft->plan : $this->plans->plan($design, $draft->document, $now->id) ?? $draft->plan;
 
         return PressSheet::of($design, $rows, $now->id ?? '', $plan, $this->cards->plan($plan, $press), $this->cards->presses());
@@ -79,7 +79,7 @@ final readonly class PressDesk
      */
     public function templates(JobDesign $design, string $row, bool $letter): array
     {
-        $draft = $this->drafting->draft($design->document);
+        $draft = $this->drafts->draft($design->document);
         $plan = $this->plans->plan($design, $draft->document, '' === $row ? $this->rows($design)[0]->id ?? '' : $row) ?? $draft->plan;
 
         return (new Templates())->pages($this->cards->plan($plan), $plan, $letter);

@@ -9,7 +9,7 @@ use Doctrine\DBAL\Connection;
 use Monolog\Attribute\WithMonologChannel;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Entity\DesignStep;
 use Uvret\Design\DesignException;
 use Uvret\Geometry\Unit;
@@ -26,7 +26,7 @@ final readonly class Summaries
 
     public function __construct(
         private Connection $connection,
-        private Drafting $drafting,
+        private DraftReader $drafts,
         private LoggerInterface $logger,
         #[Autowire('%uvret.code%')] private string $code,
     ) {
@@ -115,7 +115,7 @@ final readonly class Summaries
         $document = $this->connection->fetchOne('SELECT document FROM design_step WHERE id = ?', [$step]);
         $document = \is_string($document) ? $document : '';
         try {
-            $summary = Summary::of($this->drafting->draft($document)->plan);
+            $summary = Summary::of($this->drafts->draft($document)->plan);
         } catch (DesignException $e) {
             $summary = Summary::unreadable($document, $e->getMessage());
         } catch (\Throwable $e) {

@@ -6,7 +6,7 @@ namespace Uvret\Tests\App;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Process\Process;
-use Uvret\App\Api\Drafting;
+use Uvret\App\Api\DraftReader;
 use Uvret\App\Press\PressCards;
 use Uvret\App\Repository\JobDesigns;
 use Uvret\Press\PressPlan;
@@ -108,12 +108,12 @@ final class TemplateTest extends ApiCase
 
     private function plan(string $design): PressPlan
     {
-        [$designs, $drafting, $cards] = \array_map(
+        [$designs, $drafts, $cards] = \array_map(
             static fn (string $class): object => self::getContainer()->get($class),
-            [JobDesigns::class, Drafting::class, PressCards::class],
+            [JobDesigns::class, DraftReader::class, PressCards::class],
         );
-        \assert($designs instanceof JobDesigns && $drafting instanceof Drafting && $cards instanceof PressCards);
+        \assert($designs instanceof JobDesigns && $drafts instanceof DraftReader && $cards instanceof PressCards);
 
-        return $cards->plan($drafting->draft($designs->get($design)->document)->plan);
+        return $cards->plan($drafts->draft($designs->get($design)->document)->plan);
     }
 }

@@ -8,10 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Blanks\Drawing;
 use Uvret\Blanks\Measuring\Between;
+use Uvret\Blanks\Measuring\DrawingOutline;
 use Uvret\Blanks\Measuring\Measure;
 use Uvret\Blanks\Measuring\MeasuredSize;
 use Uvret\Blanks\Measuring\MeasuringException;
-use Uvret\Blanks\Measuring\Outline;
 use Uvret\Design\Blank;
 use Uvret\Design\Reading\ValueReader;
 use Uvret\Design\ShopBlankReader;
@@ -217,12 +217,12 @@ final class MeasuringTest extends TestCase
 
     public function testLinesAreMeasuredAlongTheirCurves(): void
     {
-        self::assertSame([0, 0, 30_000, 40_000], Outline::flat([0.0, 0.0, 10.0, 13.333, 20.0, 26.667, 30.0, 40.0], 12));
-        self::assertSame(50.0, \round(Outline::length([[0.0, 0.0, 10.0, 13.333, 20.0, 26.667, 30.0, 40.0]]), 3));
+        self::assertSame([0, 0, 30_000, 40_000], DrawingOutline::flat([0.0, 0.0, 10.0, 13.333, 20.0, 26.667, 30.0, 40.0], 12));
+        self::assertSame(50.0, \round(DrawingOutline::length([[0.0, 0.0, 10.0, 13.333, 20.0, 26.667, 30.0, 40.0]]), 3));
         // A quarter of a circle of 100 mm by its usual cubic.
         $quarter = [100.0, 0.0, 100.0, 55.2285, 55.2285, 100.0, 0.0, 100.0];
-        self::assertEqualsWithDelta(\M_PI * 50, Outline::length([$quarter]), 0.05);
-        self::assertCount(2 * 13, Outline::flat($quarter, 12));
+        self::assertEqualsWithDelta(\M_PI * 50, DrawingOutline::length([$quarter]), 0.05);
+        self::assertCount(2 * 13, DrawingOutline::flat($quarter, 12));
     }
 
     public function testOnlyTheHoodieHasCordsAndTheyCanBeLaidAside(): void

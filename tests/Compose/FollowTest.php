@@ -8,9 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Follow\ArcMeasure;
 use Uvret\Compose\Follow\CircleGuide;
-use Uvret\Compose\Follow\Foot;
 use Uvret\Compose\Follow\Guide;
 use Uvret\Compose\Follow\OutlineGuide;
+use Uvret\Compose\Follow\PathOffsets;
 use Uvret\Compose\Follow\SpiralGuide;
 use Uvret\Compose\Follow\StrainKind;
 use Uvret\Compose\Part;
@@ -57,7 +57,7 @@ final class FollowTest extends TestCase
         };
         // Where a point comes to lie: by polar coordinates round the arc's centre.
         $centre = $arc->bowsDown ? $radius : -$radius;
-        $guide = new CircleGuide(0, $centre, $radius, $arc->bowsDown, new Foot(2_000, $measured), 0, 355);
+        $guide = new CircleGuide(0, $centre, $radius, $arc->bowsDown, new PathOffsets(2_000, $measured), 0, 355);
         foreach ([[-100_000.0, 0.0], [0.0, 15_000.0], [63_000.0, -4_000.0]] as [$x, $y]) {
             [$px, $py] = $guide->at($x, $y);
             self::assertEqualsWithDelta($radius + ($arc->bowsDown ? -1 : 1) * ($y + 2_000), \hypot($px, $py - $centre), 0.01);
@@ -100,8 +100,8 @@ final class FollowTest extends TestCase
                 $part = self::spiral($words, $turns, $from);
                 // Out on the baseline, summed up about the middle.
                 $turned = 0.0;
-                foreach ($part->trace->path ?? [] as $at => [$x, $y]) {
-                    [$px, $py] = $part->trace?->path[\max(0, $at - 1)] ?? [$x, $y];
+                foreach ($part->handles->path ?? [] as $at => [$x, $y]) {
+                    [$px, $py] = $part->handles?->path[\max(0, $at - 1)] ?? [$x, $y];
                     $turned += \fmod(\atan2($px, $py + 120_000) - \atan2($x, $y + 120_000) + 3 * \M_PI, 2 * \M_PI) - \M_PI;
                 }
                 self::assertEqualsWithDelta($turns, \abs($turned) / (2 * \M_PI), 0.01, "$words $from");
@@ -151,9 +151,9 @@ final class FollowTest extends TestCase
 
     public function testASpiralIsAsLongAsTheLineWithEvenPitchAndReadsFromEitherEnd(): void
     {
-        $foot = new Foot(0, 3_000);
+        $offsets = new PathOffsets(0, 3_000);
         foreach ([true, false] as $fromInside) {
-            $guide = new SpiralGuide(1_000, -2_000, 12_000, 9_000, 900_000, $fromInside, $foot, 0);
+            $guide = new SpiralGuide(1_000, -2_000, 12_000, 9_000, 900_000, $fromInside, $offsets, 0);
             // Its length at the measured height, summed up over short steps.
             $sum = 0.0;
             $turned = 0.0;
@@ -177,8 +177,8 @@ final class FollowTest extends TestCase
     public function testAnOutlineIsFollowedClockwiseOutsideAndUprightInside(): void
     {
         $circle = Region::fromRings(Flattening::rings((new PathBuilder())->ellipse(0, 0, 50_000, 50_000)->path(), Affine::identity()));
-        $outside = OutlineGuide::of($circle, false, new Foot(0, 5_000), 2_000, 0);
-        $inside = OutlineGuide::of($circle, true, new Foot(0, 5_000), 2_000, 0.5);
+        $outside = OutlineGuide::of($circle, false, new PathOffsets(0, 5_000), 2_000, 0);
+        $inside = OutlineGuide::of($circle, true, new PathOffsets(0, 5_000), 2_000, 0.5);
         self::assertNotNull($outside);
         self::assertNotNull($inside);
         // Measured 5 mm outside and inside of it, like rings of these radii.
@@ -201,7 +201,7 @@ final class FollowTest extends TestCase
         foreach ([120_000, 30_000] as $height) {
             $plate = Region::fromRings([[-75_000, 0, 75_000, 0, 75_000, $height, -75_000, $height]]);
             foreach ([false, true] as $inside) {
-                [$x, $y] = OutlineGuide::of($plate, $inside, new Foot(0, 0), 2_000, 0)?->point(0.0) ?? [0.0, 0.0];
+                [$x, $y] = OutlineGuide::of($plate, $inside, new PathOffsets(0, 0), 2_000, 0)?->point(0.0) ?? [0.0, 0.0];
                 self::assertEqualsWithDelta(0.0, $x, 250.0);
                 self::assertEqualsWithDelta((float) $height, $y, 1.0);
             }
@@ -211,9 +211,9 @@ final class FollowTest extends TestCase
     /** @return iterable<string, array{Guide}> */
     public static function guides(): iterable
     {
-        yield 'an arc' => [new CircleGuide(0, -90_000, 90_000, false, new Foot(0, 8_000), 0, 355)];
-        yield 'a tight ring' => [new CircleGuide(0, 0, 21_000, true, new Foot(-2_000, 3_000), 20, 360)];
-        yield 'a spiral' => [new SpiralGuide(0, 0, 20_000, 30_000, 160_000, false, new Foot(0, 8_000), 0)];
+        yield 'an arc' => [new CircleGuide(0, -90_000, 90_000, false, new PathOffsets(0, 8_000), 0, 355)];
+        yield 'a tight ring' => [new CircleGuide(0, 0, 21_000, true, new PathOffsets(-2_000, 3_000), 20, 360)];
+        yield 'a spiral' => [new SpiralGuide(0, 0, 20_000, 30_000, 160_000, false, new PathOffsets(0, 8_000), 0)];
     }
 
     /** The Hausdorff distance both ways: every point of the finely sampled true image is near the ring, and the other way round. */

@@ -6,7 +6,7 @@ namespace Uvret\Tests\Compose;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Uvret\Compose\Joining\Joint;
+use Uvret\Compose\Joining\LetterJoin;
 use Uvret\Compose\Part;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
@@ -67,7 +67,7 @@ final class HeftTest extends TestCase
         $joined = self::part();
         $thinned = self::part(['lines.0.heft' => -300]);
         self::assertCount(\count($joined->region->pieces()), $thinned->region->pieces());
-        $touching = static fn (Part $part): array => \array_filter($part->joints, static fn (Joint $joint): bool => 0 === $joint->gap);
+        $touching = static fn (Part $part): array => \array_filter($part->joints, static fn (LetterJoin $joint): bool => 0 === $joint->gap);
         self::assertCount(5, $touching($joined));
         self::assertSame(\array_keys($touching($joined)), \array_keys($touching($thinned)));
         // Thinned one by one, letters would part by twice as much.

@@ -105,7 +105,7 @@ final class RowsTest extends TestCase
         $part = self::part(['words' => "TERN\nTERN", 'follows' => $arc]);
         $radii = [];
         foreach ($part->region->pieces() as $piece) {
-            $circle = $part->trace->circle ?? self::fail('There is no circle.');
+            $circle = $part->handles->circle ?? self::fail('There is no circle.');
             foreach (\array_chunk($piece->rings()[0], 2) as [$x, $y]) {
                 $radii[] = \hypot($x - $circle[0], $y - $circle[1]);
             }

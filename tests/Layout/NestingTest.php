@@ -15,7 +15,7 @@ use Uvret\Layout\Boxes;
 use Uvret\Layout\Nest\FilmRows;
 use Uvret\Layout\Nest\Nested;
 use Uvret\Layout\Nest\Nesting;
-use Uvret\Layout\Nest\Outline;
+use Uvret\Layout\Nest\NestPolygon;
 use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Nest\Raster;
@@ -194,14 +194,14 @@ final class NestingTest extends TestCase
             [Stack::box('chalk', 0, 100, 120, 60, ['kind' => 'heart']), Stack::box('chalk', 100, 100, 90, 90, ['kind' => 'ring'])],
             more: ['weeding' => (object) ['frame' => 'hugging', 'around' => 'card']],
         )->cutPlan->sheets[0]->frame->pieces() as $frame) {
-            $few = Outline::around($frame);
+            $few = NestPolygon::around($frame);
             self::assertTrue($frame->subtract($few)->isEmpty());
             self::assertLessThan($frame->vertexCount() / 3, $few->vertexCount());
             self::assertTrue($few->subtract($frame->offset(125))->isEmpty());
             self::assertCount(\count($frame->rings()), $few->rings());
         }
         $box = (new Box(0, 0, 10_000, 5_000))->toRegion();
-        self::assertSame($box, Outline::around($box));
+        self::assertSame($box, NestPolygon::around($box));
     }
 
     public function testBoxesArePackedAsWellAsTheBestOfFourOrders(): void

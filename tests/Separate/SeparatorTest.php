@@ -11,7 +11,7 @@ use Uvret\Design\Layering\JointKind;
 use Uvret\Geometry\Region;
 use Uvret\Plan\Plan;
 use Uvret\Separate\CutLayer;
-use Uvret\Separate\Pile;
+use Uvret\Separate\FilmStacks;
 use Uvret\Tests\Support\Designs;
 use Uvret\Tests\Support\Geos;
 use Uvret\Tests\Support\Painter;
@@ -222,10 +222,10 @@ final class SeparatorTest extends TestCase
         $forms = [Stack::box('chalk', 0, 100, 80, 80), Stack::box('buoy', 0, 100, 60, 60), Stack::box('sunup', 0, 100, 40, 40)];
         $films = ['sunup' => ['finish' => 'flock', 'thickness' => 500]];
         $over = Stack::plan($forms, $films, ['usual' => ['kind' => 'lay over'], 'thickest' => 600]);
-        $pile = Pile::of($over->separation->layers);
-        self::assertSame([680, 3], [$pile->thickest(), $pile->most()]);
-        self::assertEqualsWithDelta(1_600, $pile->heaps[0]->region->area() / 1e6, 0.01);
-        self::assertEqualsWithDelta(6_400, \array_sum(\array_map(static fn ($heap): float => $heap->region->area(), $pile->heaps)) / 1e6, 0.1);
+        $stacks = FilmStacks::of($over->separation->layers);
+        self::assertSame([680, 3], [$stacks->thickest(), $stacks->most()]);
+        self::assertEqualsWithDelta(1_600, $stacks->stacks[0]->region->area() / 1e6, 0.01);
+        self::assertEqualsWithDelta(6_400, \array_sum(\array_map(static fn ($stack): float => $stack->region->area(), $stacks->stacks)) / 1e6, 0.1);
         self::assertContains('too thick', \array_map(static fn ($snag): string => $snag->kind->value, $over->snags));
         self::assertNotContains('too thick', \array_map(static fn ($snag): string => $snag->kind->value, Stack::plan($forms, $films)->snags));
     }

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Uvret\Compose\Part;
 use Uvret\Design\Line;
 use Uvret\Geometry\Box;
-use Uvret\Geometry\Measure\Corners;
+use Uvret\Geometry\Measure\CornerOffcuts;
 use Uvret\Geometry\Measure\ThinPlaces;
 use Uvret\Geometry\Region;
 use Uvret\Plan\Planner;
@@ -82,9 +82,9 @@ final class ThinPlacesTest extends TestCase
         $thick = $region->open(500);
         $taken = \array_filter($region->subtract($thick)->pieces(), static fn (Region $piece): bool => $piece->area() > 20_000);
         self::assertCount($pieces, $taken);
-        $found = new Corners($thick, 1_500);
+        $found = new CornerOffcuts($thick, 1_500);
         self::assertCount($corners, \array_filter($taken, $found->has(...)));
-        self::assertSame([], \array_filter($taken, (new Corners($thick, 100))->has(...)), 'what reaches farther is none');
+        self::assertSame([], \array_filter($taken, (new CornerOffcuts($thick, 100))->has(...)), 'what reaches farther is none');
     }
 
     /** @return iterable<string, array{string, string, int, int}> design, card, strokes and necks, tails */

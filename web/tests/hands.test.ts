@@ -131,7 +131,7 @@ const partOf = (card: Card): SheetPart => {
         middleX,
         middleY,
         turn: card.place.turn,
-        trace: null,
+        handles: null,
     } as unknown as SheetPart;
 };
 

@@ -20,7 +20,7 @@ final readonly class Clipping
     public function __construct(
         private Links $links,
         private StyleSheet $sheet,
-        private Lettering $lettering,
+        private SvgText $lettering,
         private Elements $elements,
     ) {
     }

@@ -20,7 +20,7 @@ final readonly class Inking
     ) {
     }
 
-    public function shape(Outline $outline, Scope $scope): void
+    public function shape(ElementOutline $outline, Scope $scope): void
     {
         $style = $scope->style;
         $fill = $this->paint('fill', $style);
@@ -32,7 +32,7 @@ final readonly class Inking
             );
         }
         $stroke = $this->paint('stroke', $style);
-        $width = Length::read($style->get('stroke-width'), $scope->diagonal(), $style->em());
+        $width = CssLength::read($style->get('stroke-width'), $scope->diagonal(), $style->em());
         if (null !== $stroke && $width > 0) {
             $this->add($stroke, $this->stroke($outline, $scope, $width), $scope);
             foreach (['marker', 'marker-start', 'marker-mid', 'marker-end'] as $marker) {
@@ -94,7 +94,7 @@ final readonly class Inking
     }
 
     /** Strokes are drawn in the element's own coordinates, at about the size that they will have, and mapped then. */
-    private function stroke(Outline $outline, Scope $scope, float $width): Region
+    private function stroke(ElementOutline $outline, Scope $scope, float $width): Region
     {
         $scale = \sqrt(\abs($scope->map->determinant()));
         if ($scale < 1e-9) {
@@ -106,7 +106,7 @@ final readonly class Inking
             $outline->lines,
         );
         \preg_match_all('/[\d.]+[a-z%]*/', $style->get('stroke-dasharray'), $dashes);
-        $length = static fn (string $text): float => Length::read($text, $scope->diagonal(), $style->em()) * $scale;
+        $length = static fn (string $text): float => CssLength::read($text, $scope->diagonal(), $style->em()) * $scale;
         $stroker = new Stroker(
             width: $width * $scale,
             cap: $style->get('stroke-linecap'),

@@ -22,7 +22,7 @@ final class Painter
     private readonly Links $links;
     private readonly Canvas $canvas;
     private readonly Inking $inking;
-    private readonly Lettering $lettering;
+    private readonly SvgText $lettering;
     private readonly Clipping $clipping;
     private readonly Elements $elements;
 
@@ -37,7 +37,7 @@ final class Painter
         $this->links = new Links($document);
         $this->canvas = new Canvas();
         $this->inking = new Inking($this->canvas, $this->links, $this->sheet, $this->notes);
-        $this->lettering = new Lettering($letters, $this->sheet, $this->notes);
+        $this->lettering = new SvgText($letters, $this->sheet, $this->notes);
         $this->elements = new Elements();
         $this->clipping = new Clipping($this->links, $this->sheet, $this->lettering, $this->elements);
     }
@@ -46,8 +46,8 @@ final class Painter
     public function paint(\DOMElement $root, int $side): Artwork
     {
         $box = Transform::viewBox($root);
-        $width = Length::read($root->getAttribute('width'), $box[2] ?? 100.0);
-        $height = Length::read($root->getAttribute('height'), $box[3] ?? 100.0);
+        $width = CssLength::read($root->getAttribute('width'), $box[2] ?? 100.0);
+        $height = CssLength::read($root->getAttribute('height'), $box[3] ?? 100.0);
         $width = $width > 0 ? $width : ($box[2] ?? 300.0);
         $height = $height > 0 ? $height : ($box[3] ?? 150.0);
         $scale = $side / \max($width, $height);
@@ -142,7 +142,7 @@ final class Painter
 
     private function nested(\DOMElement $picture, Scope $scope, \DOMElement $sized): void
     {
-        $length = static fn (string $name, string $along, float $whole): float => Length::read(
+        $length = static fn (string $name, string $along, float $whole): float => CssLength::read(
             $sized->getAttribute($name) ?: $picture->getAttribute($name) ?: '100%',
             $whole,
             $scope->style->em(),

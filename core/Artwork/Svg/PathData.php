@@ -10,9 +10,9 @@ namespace Uvret\Artwork\Svg;
  */
 final class PathData
 {
-    public static function read(string $data): Outline
+    public static function read(string $data): ElementOutline
     {
-        $outline = new Outline();
+        $outline = new ElementOutline();
         \preg_match_all('/([MmZzLlHhVvCcSsQqTtAa])([^MmZzLlHhVvCcSsQqTtAa]*)/', $data, $commands, \PREG_SET_ORDER);
         $x = $y = $startX = $startY = 0.0;
         $controlX = $controlY = null;

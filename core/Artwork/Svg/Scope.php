@@ -70,7 +70,7 @@ final readonly class Scope
     /** The length of an attribute, along x, y or the diagonal of the view. */
     public function length(\DOMElement $element, string $name, string $along): float
     {
-        return Length::read($element->getAttribute($name), match ($along) {
+        return CssLength::read($element->getAttribute($name), match ($along) {
             'x' => $this->view[0],
             'y' => $this->view[1],
             default => $this->diagonal(),

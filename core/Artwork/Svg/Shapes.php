@@ -8,7 +8,7 @@ namespace Uvret\Artwork\Svg;
 final class Shapes
 {
     /** @param callable(\DOMElement, string, string): float $measure the length of an attribute, along x, y or the diagonal */
-    public static function outline(\DOMElement $element, callable $measure): ?Outline
+    public static function outline(\DOMElement $element, callable $measure): ?ElementOutline
     {
         $length = static fn (string $name, string $along): float => $measure($element, $name, $along);
 
@@ -17,20 +17,20 @@ final class Shapes
             'rect' => self::rectangle($element, $length),
             'circle' => self::ellipse($length('cx', 'x'), $length('cy', 'y'), $length('r', 'd'), $length('r', 'd')),
             'ellipse' => self::ellipse($length('cx', 'x'), $length('cy', 'y'), $length('rx', 'x'), $length('ry', 'y')),
-            'line' => (new Outline())->moveTo($length('x1', 'x'), $length('y1', 'y'))->lineTo($length('x2', 'x'), $length('y2', 'y')),
+            'line' => (new ElementOutline())->moveTo($length('x1', 'x'), $length('y1', 'y'))->lineTo($length('x2', 'x'), $length('y2', 'y')),
             'polyline' => self::points($element, false),
             'polygon' => self::points($element, true),
             default => null,
         };
     }
 
-    public static function frame(float $x, float $y, float $width, float $height): Outline
+    public static function frame(float $x, float $y, float $width, float $height): ElementOutline
     {
-        return (new Outline())->moveTo($x, $y)->lineTo($x + $width, $y)->lineTo($x + $width, $y + $height)->lineTo($x, $y + $height)->close();
+        return (new ElementOutline())->moveTo($x, $y)->lineTo($x + $width, $y)->lineTo($x + $width, $y + $height)->lineTo($x, $y + $height)->close();
     }
 
     /** @param callable(string, string): float $length */
-    private static function rectangle(\DOMElement $element, callable $length): ?Outline
+    private static function rectangle(\DOMElement $element, callable $length): ?ElementOutline
     {
         [$x, $y, $width, $height] = [$length('x', 'x'), $length('y', 'y'), $length('width', 'x'), $length('height', 'y')];
         if ($width <= 0 || $height <= 0) {
@@ -43,24 +43,28 @@ final class Shapes
             return self::frame($x, $y, $width, $height);
         }
 
-        return (new Outline())->moveTo($x + $rx, $y)->lineTo($x + $width - $rx, $y)->arcTo($rx, $ry, 0, false, true, $x + $width, $y + $ry)
+        return (new ElementOutline())->moveTo($x + $rx, $y)->lineTo($x + $width - $rx, $y)->arcTo($rx, $ry, 0, false, true, $x + $width, $y + $ry)
             ->lineTo($x + $width, $y + $height - $ry)->arcTo($rx, $ry, 0, false, true, $x + $width - $rx, $y + $height)
             ->lineTo($x + $rx, $y + $height)->arcTo($rx, $ry, 0, false, true, $x, $y + $height - $ry)
             ->lineTo($x, $y + $ry)->arcTo($rx, $ry, 0, false, true, $x + $rx, $y)->close();
     }
 
-    private static function ellipse(float $x, float $y, float $rx, float $ry): ?Outline
+    private static function ellipse(float $x, float $y, float $rx, float $ry): ?ElementOutline
     {
         return $rx <= 0 || $ry <= 0
             ? null
-            : (new Outline())->moveTo($x + $rx, $y)->arcTo($rx, $ry, 0, false, true, $x - $rx, $y)->arcTo($rx, $ry, 0, false, true, $x + $rx, $y)->close();
+            : (new ElementOutline())
+                ->moveTo($x + $rx, $y)
+                ->arcTo($rx, $ry, 0, false, true, $x - $rx, $y)
+                ->arcTo($rx, $ry, 0, false, true, $x + $rx, $y)
+                ->close();
     }
 
-    private static function points(\DOMElement $element, bool $isClosed): ?Outline
+    private static function points(\DOMElement $element, bool $isClosed): ?ElementOutline
     {
         \preg_match_all('/[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?/', $element->getAttribute('points'), $found);
         $points = \array_chunk(\array_map(\floatval(...), $found[0]), 2);
-        $outline = new Outline();
+        $outline = new ElementOutline();
         foreach ($points as $number => $point) {
             if (\count($point) < 2) {
                 break;

@@ -24,7 +24,7 @@ final readonly class Span
     /** One of its places; null where it has none of that name. */
     public function place(string $name, int $axis): ?float
     {
-        return isset($this->places[$name]) ? Length::read($this->places[$name], $this->scope->view[$axis] ?? 0.0, $this->scope->style->em()) : null;
+        return isset($this->places[$name]) ? CssLength::read($this->places[$name], $this->scope->view[$axis] ?? 0.0, $this->scope->style->em()) : null;
     }
 
     public function family(): string

@@ -72,7 +72,7 @@ final readonly class Style
         }
         if (isset($own['font-size'])) {
             // Shares are of the size outside.
-            $own['font-size'] = (string) Length::read($own['font-size'], $this->em(), $this->em());
+            $own['font-size'] = (string) CssLength::read($own['font-size'], $this->em(), $this->em());
         }
 
         return new self([...$inherited, ...$own]);
@@ -88,13 +88,13 @@ final readonly class Style
     {
         $value = $this->get($name);
 
-        return '' === $value ? 1.0 : \max(0.0, \min(1.0, Length::read($value, 1.0)));
+        return '' === $value ? 1.0 : \max(0.0, \min(1.0, CssLength::read($value, 1.0)));
     }
 
     /** The size of the type, which lengths may be measured in. */
     public function em(): float
     {
-        return Length::read($this->get('font-size'), 16.0);
+        return CssLength::read($this->get('font-size'), 16.0);
     }
 
     public function isShown(): bool

@@ -30,7 +30,7 @@ final readonly class CircleGuide implements Guide
         private float $y,
         private float $radius,
         private bool $inside,
-        private Foot $foot,
+        private PathOffsets $offsets,
         float $turn,
         private float $span,
     ) {
@@ -39,7 +39,7 @@ final readonly class CircleGuide implements Guide
 
     public function at(float $x, float $y): array
     {
-        $height = $y + $this->foot->baseline;
+        $height = $y + $this->offsets->baseline;
         // From the path's middle, not from the centre: on a flat arc that is far away.
         if ($this->inside) {
             $angle = $x / $this->measuredRadius() - $this->angle;
@@ -55,7 +55,7 @@ final readonly class CircleGuide implements Guide
 
     public function point(float $x): array
     {
-        return $this->at($x, -$this->foot->baseline);
+        return $this->at($x, -$this->offsets->baseline);
     }
 
     public function heading(float $x): float
@@ -74,7 +74,7 @@ final readonly class CircleGuide implements Guide
     {
         $inwards = $this->inside === ($side > 0);
 
-        return $inwards ? $this->radius - $side * $this->foot->baseline : \INF;
+        return $inwards ? $this->radius - $side * $this->offsets->baseline : \INF;
     }
 
     public function trace(float $from, float $to): array
@@ -99,6 +99,6 @@ final readonly class CircleGuide implements Guide
     public function measuredRadius(): float
     {
         // Measured near the centre, a line would wind round it without end.
-        return \max(self::NEAREST * $this->radius, $this->radius + ($this->inside ? -$this->foot->measured : $this->foot->measured));
+        return \max(self::NEAREST * $this->radius, $this->radius + ($this->inside ? -$this->offsets->measured : $this->offsets->measured));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose\Follow;
 
 use Uvret\Compose\CompositionException;
-use Uvret\Compose\Ground;
+use Uvret\Compose\Surroundings;
 use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Follow\Outline;
 use Uvret\Design\Follow\RingPart;
@@ -24,68 +24,76 @@ final class GuideFinder
      *
      * @throws CompositionException where there is nothing to follow
      */
-    public static function find(Line $line, float $length, float $lowest, float $highest, float $letterHeight, Ground $ground): ?Guide
+    public static function find(Line $line, float $length, float $lowest, float $highest, float $letterHeight, Surroundings $surroundings): ?Guide
     {
         $follows = $line->follows;
-        $foot = Foot::of($follows, $letterHeight);
+        $offsets = PathOffsets::of($follows, $letterHeight);
 
         return match ($follows->path) {
             FollowPath::Straight => null,
-            FollowPath::Arc => self::arc($line, $length, $foot),
-            FollowPath::Ring => self::ring($line, $foot, $ground),
-            FollowPath::Brim => self::brim($line, $foot, $ground),
+            FollowPath::Arc => self::arc($line, $length, $offsets),
+            FollowPath::Ring => self::ring($line, $offsets, $surroundings),
+            FollowPath::Brim => self::brim($line, $offsets, $surroundings),
             FollowPath::Spiral => new SpiralGuide(
                 $follows->spiral->x,
                 $follows->spiral->y,
-                $follows->spiral->inner - $foot->baseline - $lowest,
+                $follows->spiral->inner - $offsets->baseline - $lowest,
                 $follows->spiral->pitch / 100 * \max($highest - $lowest, 1.0),
                 $length,
                 $follows->spiral->fromInside,
-                $foot,
+                $offsets,
                 $line->place->turn,
             ),
-            FollowPath::Outline => self::outline($follows->outline, $foot, $letterHeight, $ground),
+            FollowPath::Outline => self::outline($follows->outline, $offsets, $letterHeight, $surroundings),
         };
     }
 
-    private static function arc(Line $line, float $length, Foot $foot): ?Guide
+    private static function arc(Line $line, float $length, PathOffsets $offsets): ?Guide
     {
         $arc = $line->follows->arc;
-        $radius = ArcMeasure::radius($arc, $length, $foot->measured);
+        $radius = ArcMeasure::radius($arc, $length, $offsets->measured);
         if (null === $radius) {
             return null;
         }
 
-        return new CircleGuide(0, $arc->bowsDown ? $radius : -$radius, $radius, $arc->bowsDown, $foot, 0.0, 355.0);
+        return new CircleGuide(0, $arc->bowsDown ? $radius : -$radius, $radius, $arc->bowsDown, $offsets, 0.0, 355.0);
     }
 
-    private static function ring(Line $line, Foot $foot, Ground $ground): Guide
+    private static function ring(Line $line, PathOffsets $offsets, Surroundings $surroundings): Guide
     {
         $own = $line->follows->ring;
-        $ring = $ground->ringLeader($line)->follows->ring;
+        $ring = $surroundings->ringLeader($line)->follows->ring;
         $inside = RingPart::Lower === $own->part || (RingPart::Round === $own->part && $own->topsInwards);
         $aligned = RingPart::Round === $own->part ? 0.0 : RingAlign::angle($line->place->align, $inside);
 
-        return new CircleGuide($ring->x, $ring->y, $ring->radius, $inside, $foot, $line->place->turn + $aligned, 360.0);
+        return new CircleGuide($ring->x, $ring->y, $ring->radius, $inside, $offsets, $line->place->turn + $aligned, 360.0);
     }
 
     /** @throws CompositionException where the placement has no brim */
-    private static function brim(Line $line, Foot $foot, Ground $ground): Guide
+    private static function brim(Line $line, PathOffsets $offsets, Surroundings $surroundings): Guide
     {
         $brim = $line->follows->brim;
-        $ring = $ground->brim ?? throw CompositionException::noBrim();
+        $ring = $surroundings->brim ?? throw CompositionException::noBrim();
         $inside = RingPart::Upper !== $brim->part;
 
-        return new CircleGuide($ground->brimX, $ground->brimY, \max(1000, $ring->edge - $brim->inset), $inside, $foot, $line->place->turn, $brim->span);
+        return new CircleGuide(
+            $surroundings->brimX,
+            $surroundings->brimY,
+            \max(1000, $ring->edge - $brim->inset),
+            $inside,
+            $offsets,
+            $line->place->turn,
+            $brim->span,
+        );
     }
 
     /** @throws CompositionException where the shape is not there */
-    private static function outline(Outline $outline, Foot $foot, float $letterHeight, Ground $ground): Guide
+    private static function outline(Outline $outline, PathOffsets $offsets, float $letterHeight, Surroundings $surroundings): Guide
     {
-        $shape = $ground->shapes[$outline->shape] ?? throw CompositionException::noShape();
+        $shape = $surroundings->shapes[$outline->shape] ?? throw CompositionException::noShape();
         // Sharp corners would tear letters apart.
         $rounding = (int) \round(\max(1000.0, \min(0.5 * $letterHeight, 0.2 * $shape->inscribedRadius())));
 
-        return OutlineGuide::of($shape, $outline->inside, $foot, $rounding, $outline->start / 100) ?? throw CompositionException::noShape();
+        return OutlineGuide::of($shape, $outline->inside, $offsets, $rounding, $outline->start / 100) ?? throw CompositionException::noShape();
     }
 }

@@ -28,7 +28,7 @@ final readonly class OutlineGuide implements Guide
         private array $headings,
         private array $lengths,
         private float $start,
-        private Foot $foot,
+        private PathOffsets $offsets,
     ) {
     }
 
@@ -36,7 +36,7 @@ final readonly class OutlineGuide implements Guide
      * @param int   $rounding the least radius of its corners, in µm
      * @param float $share    where the aligned point lies, clockwise from the top as a share of the outline
      */
-    public static function of(Region $shape, bool $inside, Foot $foot, int $rounding, float $share): ?self
+    public static function of(Region $shape, bool $inside, PathOffsets $offsets, int $rounding, float $share): ?self
     {
         $round = $shape->open($rounding)->close($rounding);
         $largest = null;
@@ -55,7 +55,7 @@ final readonly class OutlineGuide implements Guide
         $first = self::top($points, ($box->left + $box->right) / 2);
         $points = [...\array_slice($points, $first), ...\array_slice($points, 0, $first)];
 
-        return self::through(self::even($points, (float) \max(250, \intdiv($rounding, 12))), $foot, $inside ? -$share : $share);
+        return self::through(self::even($points, (float) \max(250, \intdiv($rounding, 12))), $offsets, $inside ? -$share : $share);
     }
 
     /**
@@ -105,7 +105,7 @@ final readonly class OutlineGuide implements Guide
     }
 
     /** @param list<array{float, float}> $points */
-    private static function through(array $points, Foot $foot, float $share): self
+    private static function through(array $points, PathOffsets $offsets, float $share): self
     {
         $count = \count($points);
         $x = [...\array_column($points, 0), $points[0][0]];
@@ -129,24 +129,24 @@ final readonly class OutlineGuide implements Guide
         $lengths = [0.0];
         for ($i = 0; $i < $count; ++$i) {
             // At a height above the path the left side of a left turn is shorter.
-            $length = \hypot($x[$i + 1] - $x[$i], $y[$i + 1] - $y[$i]) - $foot->measured * ($headings[$i + 1] - $headings[$i]);
+            $length = \hypot($x[$i + 1] - $x[$i], $y[$i + 1] - $y[$i]) - $offsets->measured * ($headings[$i + 1] - $headings[$i]);
             $lengths[] = $lengths[$i] + \max($length, 1e-3);
         }
 
-        return new self($x, $y, $headings, $lengths, $share * $lengths[$count], $foot);
+        return new self($x, $y, $headings, $lengths, $share * $lengths[$count], $offsets);
     }
 
     public function at(float $x, float $y): array
     {
         [$px, $py, $heading] = $this->place($x);
-        $height = $y + $this->foot->baseline;
+        $height = $y + $this->offsets->baseline;
 
         return [$px - $height * \sin($heading), $py + $height * \cos($heading)];
     }
 
     public function point(float $x): array
     {
-        return $this->at($x, -$this->foot->baseline);
+        return $this->at($x, -$this->offsets->baseline);
     }
 
     public function heading(float $x): float
@@ -172,7 +172,7 @@ final readonly class OutlineGuide implements Guide
             }
         }
 
-        return $least - $side * $this->foot->baseline;
+        return $least - $side * $this->offsets->baseline;
     }
 
     public function trace(float $from, float $to): array

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Compose\Follow;
 
 use Uvret\Compose\CompositionException;
-use Uvret\Compose\Ground;
 use Uvret\Compose\Sizing;
+use Uvret\Compose\Surroundings;
 use Uvret\Compose\TypesetWords;
 use Uvret\Design\Follow\Ends;
 use Uvret\Design\Follow\FollowPath;
@@ -32,20 +32,20 @@ final readonly class RingSpread
      *
      * @throws CompositionException|FontException
      */
-    public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Ground $ground): array
+    public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Surroundings $surroundings): array
     {
         if (FollowPath::Ring !== $line->follows->path || null === $lettering->ink) {
             return [0.0, 0.0];
         }
-        $leader = $ground->ringLeader($line)->follows->ring;
+        $leader = $surroundings->ringLeader($line)->follows->ring;
         if (Ends::Own === $leader->ends) {
             return [0.0, 0.0];
         }
         $texts = [[$line, $lettering, $across, $up]];
-        $partner = $ground->ringPartner($line);
+        $partner = $surroundings->ringPartner($line);
         if (null !== $partner && RingPart::Round !== $line->follows->ring->part && $partner->follows->ring->part !== $line->follows->ring->part) {
-            $other = TypesetWords::of($partner->lettering, $ground->font($partner), $partner->place->align);
-            $scale = Sizing::straight($partner, $other, $ground->room($partner));
+            $other = TypesetWords::of($partner->lettering, $surroundings->font($partner), $partner->place->align);
+            $scale = Sizing::straight($partner, $other, $surroundings->room($partner));
             if (null !== $scale) {
                 $texts[] = [$partner, $other, ...$scale];
             }
@@ -54,7 +54,7 @@ final readonly class RingSpread
         $takers = 0.0;
         foreach ($texts as [$text, $letters, $along, $high]) {
             $radius = self::measuredRadius($text, (float) $leader->radius, $letters->font->letterHeight() * $high);
-            [$length, $gaps] = self::takes($letters, $along, $leader->ends, (float) $leader->gap, $ground->joins($text));
+            [$length, $gaps] = self::takes($letters, $along, $leader->ends, (float) $leader->gap, $surroundings->joins($text));
             $left -= $length / $radius;
             $takers += $gaps / $radius;
         }
@@ -63,7 +63,7 @@ final readonly class RingSpread
         }
         $room = \max($left / $takers / $across, self::TIGHTEST * $lettering->font->unitsPerEm);
 
-        return $ground->joins($line) ? [0.0, $room] : [$room, 0.0];
+        return $surroundings->joins($line) ? [0.0, $room] : [$room, 0.0];
     }
 
     /** @return array{float, float} what a line takes without more room, with the gap at its end, and how many places it can take more at */
@@ -80,7 +80,7 @@ final readonly class RingSpread
     private static function measuredRadius(Line $line, float $radius, float $letterHeight): float
     {
         $ring = $line->follows->ring;
-        $measured = Foot::of($line->follows, $letterHeight)->measured;
+        $measured = PathOffsets::of($line->follows, $letterHeight)->measured;
         $inside = RingPart::Lower === $ring->part || (RingPart::Round === $ring->part && $ring->topsInwards);
 
         return \max(1.0, $radius + ($inside ? -$measured : $measured));

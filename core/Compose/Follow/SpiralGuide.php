@@ -45,7 +45,7 @@ final readonly class SpiralGuide implements Guide
         float $pitch,
         private float $length,
         private bool $fromInside,
-        private Foot $foot,
+        private PathOffsets $offsets,
         private float $turn,
     ) {
         $this->a = $pitch / (2 * \M_PI);
@@ -68,7 +68,7 @@ final readonly class SpiralGuide implements Guide
     public function at(float $x, float $y): array
     {
         [$angle, $radius, $lean] = $this->place($x);
-        $height = $y + $this->foot->baseline;
+        $height = $y + $this->offsets->baseline;
         // Outwards, but leaning by as much as the path does.
         $normal = $angle + $lean;
 
@@ -77,7 +77,7 @@ final readonly class SpiralGuide implements Guide
 
     public function point(float $x): array
     {
-        return $this->at($x, -$this->foot->baseline);
+        return $this->at($x, -$this->offsets->baseline);
     }
 
     public function heading(float $x): float
@@ -94,7 +94,7 @@ final readonly class SpiralGuide implements Guide
 
     public function reach(float $from, float $to, int $side): float
     {
-        return $side > 0 ? \INF : $this->inner + $this->foot->baseline;
+        return $side > 0 ? \INF : $this->inner + $this->offsets->baseline;
     }
 
     public function trace(float $from, float $to): array
@@ -135,7 +135,7 @@ final readonly class SpiralGuide implements Guide
         $root = \sqrt($radius * $radius + $this->a * $this->a);
         $turned = $angle - \atan2($this->a, $radius);
 
-        return 0.5 * ($radius * $root / $this->a + $this->a * \asinh($radius / $this->a)) + $this->foot->measured * $turned;
+        return 0.5 * ($radius * $root / $this->a + $this->a * \asinh($radius / $this->a)) + $this->offsets->measured * $turned;
     }
 
     private function angle(float $length): float
@@ -158,7 +158,7 @@ final readonly class SpiralGuide implements Guide
         $radius = $this->inner + $this->a * $angle;
         $square = $radius * $radius + $this->a * $this->a;
 
-        return \max(1.0, \sqrt($square) + $this->foot->measured * (1 + $this->a * $this->a / $square));
+        return \max(1.0, \sqrt($square) + $this->offsets->measured * (1 + $this->a * $this->a / $square));
     }
 
     private function angleAt(float $length, float $near): float

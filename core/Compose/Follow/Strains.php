@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Follow;
 
-use Uvret\Compose\Ground;
 use Uvret\Compose\Setting;
+use Uvret\Compose\Surroundings;
 use Uvret\Design\Line;
 use Uvret\Design\SizeBy;
 use Uvret\Geometry\Box;
@@ -22,11 +22,11 @@ final readonly class Strains
 
     /**
      * @param array{float, float} $scale   µm that a font unit takes along and across the line
-     * @param array<int, Region>  $letters each by itself, in the block's coordinates
+     * @param array<int, Region>  $letters each by itself, in the sized line's coordinates
      *
-     * @return list<Strain> in the block's coordinates
+     * @return list<Strain> in the sized line's coordinates
      */
-    public static function of(Line $line, Setting $setting, array $scale, array $letters, Ground $ground): array
+    public static function of(Line $line, Setting $setting, array $scale, array $letters, Surroundings $surroundings): array
     {
         $guide = $setting->guide;
         if (null === $guide || [] === $letters) {
@@ -37,7 +37,7 @@ final readonly class Strains
         $height = $setting->letterHeight();
         $over = $setting->width - $guide->room();
         if ($over > 1.0) {
-            $fits = self::fitting($line, $setting, $scale, $ground);
+            $fits = self::fitting($line, $setting, $scale, $surroundings);
             $gaps = \max(1, $setting->lettering->letters - 1);
             // Rounded so that it does fit.
             $tracking = $line->lettering->spacing + (int) \floor(-$over / $gaps / ($setting->lettering->font->unitsPerEm / 1000 * $scale[0]));
@@ -67,7 +67,7 @@ final readonly class Strains
             }
         }
 
-        return [...$strains, ...self::overlaps($line, $setting, $letters, $ground)];
+        return [...$strains, ...self::overlaps($line, $setting, $letters, $surroundings)];
     }
 
     /**
@@ -75,12 +75,12 @@ final readonly class Strains
      *
      * @param array{float, float} $scale
      */
-    private static function fitting(Line $line, Setting $setting, array $scale, Ground $ground): float
+    private static function fitting(Line $line, Setting $setting, array $scale, Surroundings $surroundings): float
     {
         [$low, $high] = [0.0, 1.0];
         for ($step = 0; $step < 20; ++$step) {
             $middle = ($low + $high) / 2;
-            $smaller = Setting::of($line, $setting->lettering, $scale[0] * $middle, $scale[1] * $middle, $ground);
+            $smaller = Setting::of($line, $setting->lettering, $scale[0] * $middle, $scale[1] * $middle, $surroundings);
             if ($smaller->width <= ($smaller->guide?->room() ?? 0.0)) {
                 $low = $middle;
             } else {
@@ -96,7 +96,7 @@ final readonly class Strains
      *
      * @return list<Strain>
      */
-    private static function overlaps(Line $line, Setting $setting, array $letters, Ground $ground): array
+    private static function overlaps(Line $line, Setting $setting, array $letters, Surroundings $surroundings): array
     {
         $boxes = \array_filter(\array_map(static fn (Region $letter): ?Box => $letter->bounds(), $letters));
         \uasort($boxes, static fn (Box $a, Box $b): int => $a->left <=> $b->left);
@@ -104,7 +104,7 @@ final readonly class Strains
         $strains = [];
         $active = [];
         // Where letters join, what neighbours do to one another is looked at as that.
-        $neighbours = $ground->joins($line) ? self::neighbours(\array_keys($letters)) : [];
+        $neighbours = $surroundings->joins($line) ? self::neighbours(\array_keys($letters)) : [];
         foreach ($boxes as $at => $box) {
             $active = \array_filter($active, static fn (Box $other): bool => $other->right >= $box->left);
             foreach ($active as $other => $otherBox) {

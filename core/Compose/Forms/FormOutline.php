@@ -35,8 +35,8 @@ final readonly class FormOutline
         return match ($form->shape->kind) {
             FormKind::Circle => (new PathBuilder())->ellipse(0, 0, $halfWidth, $halfHeight)->path(),
             FormKind::Ring => (new PathBuilder())->ellipse(0, 0, $halfWidth, $halfHeight)->ellipse(0, 0, $halfWidth - $band, $halfHeight - $band)->path(),
-            FormKind::Rectangle => Corners::rounded($halfWidth, $halfHeight, $corner),
-            FormKind::Label => Corners::cutIn($halfWidth, $halfHeight, $corner > 0 ? $corner : 0.3 * $least),
+            FormKind::Rectangle => RectangleCorners::rounded($halfWidth, $halfHeight, $corner),
+            FormKind::Label => RectangleCorners::cutIn($halfWidth, $halfHeight, $corner > 0 ? $corner : 0.3 * $least),
             FormKind::Polygon => Points::polygon($form->shape->count, $form->size->width, $form->size->height),
             FormKind::Star => Points::star($form->shape->count, 1 - $form->shape->depth / 100, $form->size->width, $form->size->height),
             FormKind::Heart => Emblems::heart($halfWidth, $halfHeight),

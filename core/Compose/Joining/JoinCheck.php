@@ -20,7 +20,7 @@ final readonly class JoinCheck
      * @param array<int, Region>       $letters  by their places in the words
      * @param callable(int, int): bool $expected whether the letters of two places ought to join
      *
-     * @return list<Joint> for each pair of letters of one word
+     * @return list<LetterJoin> for each pair of letters of one word
      */
     public static function of(array $letters, string $words, callable $expected): array
     {
@@ -42,7 +42,7 @@ final readonly class JoinCheck
     }
 
     /** Null where one of them has no ink. */
-    public static function between(int $left, Region $one, int $right, Region $other, bool $expected): ?Joint
+    public static function between(int $left, Region $one, int $right, Region $other, bool $expected): ?LetterJoin
     {
         $oneBox = $one->bounds();
         $otherBox = $other->bounds();
@@ -50,7 +50,7 @@ final readonly class JoinCheck
             return null;
         }
         if (!$oneBox->grown(self::NEAR)->overlaps($otherBox)) {
-            return new Joint(
+            return new LetterJoin(
                 left: $left,
                 right: $right,
                 expected: $expected,
@@ -65,7 +65,7 @@ final readonly class JoinCheck
         $common = $oneBox->overlaps($otherBox) ? $one->intersect($other) : Region::empty();
         $bounds = $common->bounds();
         if (null === $bounds) {
-            return new Joint(
+            return new LetterJoin(
                 left: $left,
                 right: $right,
                 expected: $expected,
@@ -80,7 +80,7 @@ final readonly class JoinCheck
         [$lost, $share] = self::filled($one, $other);
         [$lostToo, $shareToo] = self::filled($other, $one);
 
-        return new Joint(
+        return new LetterJoin(
             left: $left,
             right: $right,
             expected: $expected,

@@ -30,7 +30,7 @@ final readonly class JoinMender
         $mends = [];
         $expected = ExpectedJoins::of($line, $font);
         foreach (JoinCheck::of($letters, $line->lettering->words, $expected->between(...)) as $joint) {
-            $needsNeck = $joint->expected || $joint->overlap > 0 || $joint->gap < Joint::HAIR;
+            $needsNeck = $joint->expected || $joint->overlap > 0 || $joint->gap < LetterJoin::HAIR;
             if (self::isGood($joint, $needsNeck, $neck)) {
                 continue;
             }
@@ -43,7 +43,7 @@ final readonly class JoinMender
     }
 
     /** The smallest move of the second letter, in thousandths of the em; null where none helps. */
-    private static function smallest(Region $left, Region $right, Joint $joint, bool $needsNeck, float $perMille, int $neck): ?float
+    private static function smallest(Region $left, Region $right, LetterJoin $joint, bool $needsNeck, float $perMille, int $neck): ?float
     {
         $good = static function (float $by) use ($left, $right, $joint, $needsNeck, $perMille, $neck): bool {
             $moved = JoinCheck::between($joint->left, $left, $joint->right, JoinCheck::shifted($right, (int) \round($by * $perMille)), $joint->expected);
@@ -79,7 +79,7 @@ final readonly class JoinMender
         return \round($by + ($by <=> $bad) * self::FINEST, 1);
     }
 
-    private static function isGood(Joint $joint, bool $needsNeck, int $neck): bool
+    private static function isGood(LetterJoin $joint, bool $needsNeck, int $neck): bool
     {
         return !$joint->fillsHole() && (!$needsNeck || $joint->overlap >= $neck);
     }

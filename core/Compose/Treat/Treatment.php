@@ -57,7 +57,7 @@ final class Treatment
         }
     }
 
-    public function done(): Treated
+    public function done(): TreatmentResult
     {
         $copying = new Copying($this->design->owners(), $this->cards);
         foreach ($this->cards as $card) {
@@ -88,7 +88,7 @@ final class Treatment
             );
         }
 
-        return new Treated($this->depths->given($parts, $this->wide), $this->notes->removals, $this->notes->remarks, $insets->rooms());
+        return new TreatmentResult($this->depths->given($parts, $this->wide), $this->notes->removals, $this->notes->remarks, $insets->rooms());
     }
 
     private function erase(Card $card): void

@@ -53,7 +53,7 @@ final readonly class ThinPlaces
         $thick = $region->open(\intdiv($limit, 2));
         $sliver = (int) \ceil(self::SLIVER * $limit / 2);
         $nothing = self::NOTHING * $limit * $limit;
-        $corners = new Corners($thick, $sharp * $limit);
+        $corners = new CornerOffcuts($thick, $sharp * $limit);
         $left = $region->subtract($thick)->those(static fn (Region $piece): bool => $piece->area() >= $nothing && !$corners->has($piece));
         foreach ($left->open($sliver)->pieces() as $piece) {
             if ($piece->area() < $nothing) {

@@ -17,49 +17,49 @@ final class Combining
     private const APART = 2;
 
     /**
-     * @param list<Valid> $operands two at least, none of them empty
+     * @param list<RegionRings> $operands two at least, none of them empty
      */
-    public static function union(array $operands): Valid
+    public static function union(array $operands): RegionRings
     {
         if (2 === \count($operands)) {
             return self::pair($operands[0], $operands[1], Rule::Positive, 0);
         }
         $alone = self::alone($operands);
         if ([] === $alone) {
-            return self::overlaid(\array_map(static fn (Valid $one): array => [$one->rings, 0, $one->apart], $operands), [Rule::Positive])[0];
+            return self::overlaid(\array_map(static fn (RegionRings $one): array => [$one->rings, 0, $one->apart], $operands), [Rule::Positive])[0];
         }
         $rest = \array_values(\array_diff_key($operands, $alone));
         $joined = \count($rest) < 2 ? $rest : [self::union($rest)];
         $all = [...$joined, ...\array_values($alone)];
 
-        return Valid::gathered(
-            \array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $all)),
-            [] === \array_filter($all, static fn (Valid $one): bool => !$one->apart),
+        return RegionRings::gathered(
+            \array_merge(...\array_map(static fn (RegionRings $one): array => $one->pieces(), $all)),
+            [] === \array_filter($all, static fn (RegionRings $one): bool => !$one->apart),
         );
     }
 
     /**
-     * @param list<Valid> $others one at least; several only where they are taken away
+     * @param list<RegionRings> $others one at least; several only where they are taken away
      */
-    public static function of(Valid $first, array $others, Rule $rule): Valid
+    public static function of(RegionRings $first, array $others, Rule $rule): RegionRings
     {
         if (1 === \count($others)) {
             return self::pair($first, $others[0], $rule, 1);
         }
-        $rings = \array_merge(...\array_map(static fn (Valid $one): array => $one->rings, $others));
+        $rings = \array_merge(...\array_map(static fn (RegionRings $one): array => $one->rings, $others));
         if ($first->isEmpty() || [] === $rings) {
             return $first;
         }
-        $sides = Bystanders::of($first->pieces(), \array_merge(...\array_map(static fn (Valid $one): array => $one->pieces(), $others)));
+        $sides = Bystanders::of($first->pieces(), \array_merge(...\array_map(static fn (RegionRings $one): array => $one->pieces(), $others)));
 
         return self::settled($sides, $first->apart, false, [$rule], 1)[0];
     }
 
-    /** @return array{Valid, Valid} the intersection, and the rest of the first operand */
-    public static function parted(Valid $first, Valid $second): array
+    /** @return array{RegionRings, RegionRings} the intersection, and the rest of the first operand */
+    public static function parted(RegionRings $first, RegionRings $second): array
     {
         if ($first->isEmpty() || $second->isEmpty()) {
-            return [new Valid([], [], true), $first];
+            return [new RegionRings([], [], true), $first];
         }
         $sides = Bystanders::of($first->pieces(), $second->pieces());
         [$common, $rest] = self::settled($sides, $first->apart, $second->apart, [Rule::Both, Rule::OnlyFirst], 1);
@@ -68,11 +68,11 @@ final class Combining
     }
 
     /** @param int $operand what the second one counts as: with 0 like the first */
-    private static function pair(Valid $first, Valid $second, Rule $rule, int $operand): Valid
+    private static function pair(RegionRings $first, RegionRings $second, Rule $rule, int $operand): RegionRings
     {
         if ($first->isEmpty() || $second->isEmpty()) {
             return match ($rule) {
-                Rule::Both => new Valid([], [], true),
+                Rule::Both => new RegionRings([], [], true),
                 Rule::OnlyFirst => $first,
                 default => $first->isEmpty() ? $second : $first,
             };
@@ -84,16 +84,16 @@ final class Combining
     /**
      * @param non-empty-list<Rule> $rules
      *
-     * @return non-empty-list<Valid> one result per rule
+     * @return non-empty-list<RegionRings> one result per rule
      */
     private static function settled(Bystanders $sides, bool $firstApart, bool $secondApart, array $rules, int $operand): array
     {
         [$own, $their] = $sides->involved;
         $met = [] === $own
-            ? \array_map(static fn (Rule $rule): Valid => new Valid([], [], true), $rules)
+            ? \array_map(static fn (Rule $rule): RegionRings => new RegionRings([], [], true), $rules)
             : self::overlaid([[\array_merge(...$own), 0, $firstApart], [\array_merge(...$their), $operand, $secondApart]], $rules);
 
-        return \array_map(static function (Rule $rule, Valid $met) use ($sides, $firstApart, $secondApart): Valid {
+        return \array_map(static function (Rule $rule, RegionRings $met) use ($sides, $firstApart, $secondApart): RegionRings {
             $kept = match ($rule) {
                 Rule::OnlyFirst => $sides->aside[0],
                 Rule::Both => [],
@@ -101,7 +101,7 @@ final class Combining
             };
             $isApart = $met->apart && $firstApart && ($secondApart || Rule::OnlyFirst === $rule);
 
-            return [] === $kept ? $met : Valid::gathered([...$met->pieces(), ...$kept], $isApart);
+            return [] === $kept ? $met : RegionRings::gathered([...$met->pieces(), ...$kept], $isApart);
         }, $rules, $met);
     }
 
@@ -109,7 +109,7 @@ final class Combining
      * @param list<array{list<list<int>>, int, bool}> $operands rings, the operand that they count as, and whether they are known not to touch
      * @param non-empty-list<Rule>                    $rules
      *
-     * @return non-empty-list<Valid> one result per rule
+     * @return non-empty-list<RegionRings> one result per rule
      */
     private static function overlaid(array $operands, array $rules): array
     {
@@ -118,15 +118,15 @@ final class Combining
             $input->addValid($rings, $operand, $apart);
         }
 
-        return \array_map(Valid::traced(...), Overlay::each($input, $rules));
+        return \array_map(RegionRings::traced(...), Overlay::each($input, $rules));
     }
 
     /**
      * Those that lie apart from all others, told by their boxes.
      *
-     * @param list<Valid> $operands
+     * @param list<RegionRings> $operands
      *
-     * @return array<int, Valid>
+     * @return array<int, RegionRings>
      */
     private static function alone(array $operands): array
     {
@@ -146,7 +146,7 @@ final class Combining
         }, \ARRAY_FILTER_USE_KEY);
     }
 
-    private static function box(Valid $operand): Box
+    private static function box(RegionRings $operand): Box
     {
         $box = RingMeasure::box($operand->rings[0]);
         foreach ($operand->outer as $ring => $outer) {

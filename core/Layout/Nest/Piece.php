@@ -38,7 +38,7 @@ final class Piece
     /** @param list<int> $turns in degrees, anticlockwise */
     public static function of(Region $frame, array $turns = [0, 90, 180, 270]): self
     {
-        return new self($frame, Outline::around($frame), $turns);
+        return new self($frame, NestPolygon::around($frame), $turns);
     }
 
     /** The rotated outline with its lower left corner at the origin. */

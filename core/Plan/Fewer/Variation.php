@@ -11,8 +11,8 @@ use Uvret\Design\SchemaNode;
 /**
  * A design document with fewer films. Documents are decoded JSON with objects as stdClass; the given one stays as it is.
  *
- * @phpstan-type Treated \stdClass&object{outlines: list<\stdClass&object{film: string}>, shadow: \stdClass&object{kind: string, film: string}, inline: \stdClass&object{film: string}}
- * @phpstan-type Card \stdClass&object{treatments: Treated}
+ * @phpstan-type TreatmentValues \stdClass&object{outlines: list<\stdClass&object{film: string}>, shadow: \stdClass&object{kind: string, film: string}, inline: \stdClass&object{film: string}}
+ * @phpstan-type Card \stdClass&object{treatments: TreatmentValues}
  * @phpstan-type Varied \stdClass&object{films: list<object{id: string}>, lines: list<Card>, forms: list<Card>, motifs: list<Card>}
  */
 final readonly class Variation

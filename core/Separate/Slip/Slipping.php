@@ -9,7 +9,7 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\EdgeIndex;
 use Uvret\Geometry\Region;
 use Uvret\Separate\CutLayer;
-use Uvret\Separate\Joint;
+use Uvret\Separate\FilmJoint;
 use Uvret\Separate\Separation;
 use Uvret\Separate\Underlap;
 
@@ -62,13 +62,13 @@ final class Slipping
         $this->above = Region::empty()->union(...$above);
         $joints = \array_values(\array_filter(
             $separation->joints,
-            static fn (Joint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film,
+            static fn (FilmJoint $joint): bool => $joint->lower === $layer->film || $joint->upper === $layer->film,
         ));
         $this->neighbours = \array_values(\array_filter(\array_map(
-            static fn (Joint $joint): ?CutLayer => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id),
+            static fn (FilmJoint $joint): ?CutLayer => $separation->layer(($joint->lower === $layer->film ? $joint->upper : $joint->lower)->id),
             $joints,
         )));
-        $this->reach = \max([0, ...\array_map(static fn (Joint $joint): int => $joint->safe(), $joints)]);
+        $this->reach = \max([0, ...\array_map(static fn (FilmJoint $joint): int => $joint->safe(), $joints)]);
         $this->hidden = $layer->region->subtract($layer->shown);
     }
 

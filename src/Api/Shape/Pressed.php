@@ -7,39 +7,39 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Plan\Plan;
 use Uvret\Separate\CutLayer;
-use Uvret\Separate\Pile;
+use Uvret\Separate\FilmStacks;
 
 /** The layers of a design as pressed on one another. Lengths are in µm. */
-#[OA\Schema(schema: 'Pressed', required: ['layers', 'heaps', 'thickest', 'most', 'limit'])]
+#[OA\Schema(schema: 'Pressed', required: ['layers', 'stacks', 'thickest', 'most', 'limit'])]
 final readonly class Pressed
 {
     /**
      * @param list<PressedLayer> $layers in press order, the first one first
-     * @param list<PressedHeap>  $heaps  the thickest first
+     * @param list<PressedStack> $stacks the thickest first
      */
     private function __construct(
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/PressedLayer'))]
         public array $layers,
-        #[OA\Property(description: 'Places with the same films on one another.', items: new OA\Items(ref: '#/components/schemas/PressedHeap'))]
-        public array $heaps,
-        #[OA\Property(description: 'All films together where they are thickest.')]
+        #[OA\Property(description: 'Places with the same stack of films.', items: new OA\Items(ref: '#/components/schemas/PressedStack'))]
+        public array $stacks,
+        #[OA\Property(description: 'Total thickness at the thickest place.')]
         public int $thickest,
-        #[OA\Property(description: 'The most films on one another.')]
+        #[OA\Property(description: 'The largest number of stacked films.')]
         public int $most,
-        #[OA\Property(description: 'What the shop allows.')]
+        #[OA\Property(description: 'The shop’s limit.')]
         public int $limit,
     ) {
     }
 
     public static function of(Plan $plan): self
     {
-        $pile = Pile::of($plan->separation->layers);
+        $stacks = FilmStacks::of($plan->separation->layers);
 
         return new self(
             \array_map(static fn (CutLayer $layer): PressedLayer => PressedLayer::of($layer), $plan->separation->layers),
-            \array_map(PressedHeap::of(...), $pile->heaps),
-            $pile->thickest(),
-            $pile->most(),
+            \array_map(PressedStack::of(...), $stacks->stacks),
+            $stacks->thickest(),
+            $stacks->most(),
             $plan->design->layering->thickest,
         );
     }

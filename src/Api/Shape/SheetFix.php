@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
-use Uvret\Snags\Fix;
+use Uvret\Snags\SnagFix;
 
 /** A change of the snag’s card, or of the blank, that mends it. */
 #[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above', 'crosses', 'settles'])]
@@ -37,7 +37,7 @@ final readonly class SheetFix
     ) {
     }
 
-    public static function of(Fix $fix): self
+    public static function of(SnagFix $fix): self
     {
         return new self(
             say: $fix->say,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
-use Uvret\Separate\Joint;
+use Uvret\Separate\FilmJoint;
 
 /** How two films that touch meet. Lengths are in µm. */
 #[OA\Schema(schema: 'SheetJoint', required: ['lower', 'upper', 'kind', 'width', 'wanted', 'safe', 'reason'])]
@@ -29,7 +29,7 @@ final readonly class SheetJoint
     ) {
     }
 
-    public static function of(Joint $joint): self
+    public static function of(FilmJoint $joint): self
     {
         return new self($joint->lower->id, $joint->upper->id, $joint->kind->value, $joint->width, $joint->wanted->kind->value, $joint->safe(), $joint->reason);
     }

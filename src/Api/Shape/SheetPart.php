@@ -27,7 +27,7 @@ use Uvret\Separate\Separation;
         'letters',
         'also',
         'turn',
-        'trace',
+        'handles',
         'guide',
         'role',
         'depth',
@@ -63,8 +63,8 @@ final readonly class SheetPart
         public bool $also,
         #[OA\Property(description: 'How far its frame is turned, in degrees clockwise.')]
         public float $turn,
-        #[OA\Property(ref: '#/components/schemas/SheetTrace', nullable: true)]
-        public ?SheetTrace $trace,
+        #[OA\Property(ref: '#/components/schemas/SheetHandles', nullable: true)]
+        public ?SheetHandles $handles,
         #[OA\Property(description: 'Only there to be followed or filled.')]
         public bool $guide,
         #[OA\Property(description: 'What it is of its card.', enum: ['base', 'outline', 'shadow', 'inline'])]
@@ -90,7 +90,7 @@ final readonly class SheetPart
             letters: \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)),
             also: $part->also,
             turn: $part->turn,
-            trace: null === $part->trace ? null : SheetTrace::of($part->trace),
+            handles: null === $part->handles ? null : SheetHandles::of($part->handles),
             guide: $part->guide,
             role: $part->role->value,
             depth: $part->depth,

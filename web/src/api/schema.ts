@@ -2715,6 +2715,20 @@ export interface components {
             width: number;
             height: number;
         };
+        /** @description A point of an edge that a line is stretched to. */
+        HandleEdge: {
+            /** @enum {string} */
+            edge: "top" | "bottom";
+            /** @enum {string} */
+            at: "left" | "middle" | "right";
+            x: number;
+            y: number;
+            /**
+             * Format: float
+             * @description Which way the line goes there, in degrees clockwise.
+             */
+            heading: number;
+        };
         /** @description A point in a design's history. */
         HistoryStep: {
             number: number;
@@ -3059,27 +3073,27 @@ export interface components {
         /** @description The layers of a design as pressed on one another. Lengths are in µm. */
         Pressed: {
             layers: components["schemas"]["PressedLayer"][];
-            /** @description Places with the same films on one another. */
-            heaps: components["schemas"]["PressedHeap"][];
-            /** @description All films together where they are thickest. */
+            /** @description Places with the same stack of films. */
+            stacks: components["schemas"]["PressedStack"][];
+            /** @description Total thickness at the thickest place. */
             thickest: number;
-            /** @description The most films on one another. */
+            /** @description The largest number of stacked films. */
             most: number;
-            /** @description What the shop allows. */
+            /** @description The shop’s limit. */
             limit: number;
-        };
-        /** @description A place where the same films lie on one another. */
-        PressedHeap: {
-            /** @description Bottom film first. */
-            films: string[];
-            /** @description Of all films together, in µm. */
-            thickness: number;
-            path: string;
         };
         /** @description All that is cut from one film, as it lies on the blank. */
         PressedLayer: {
             film: string;
             /** @description SVG path data in µm from the middle of the area’s top edge, y pointing down. */
+            path: string;
+        };
+        /** @description A place with the same stack of films. */
+        PressedStack: {
+            /** @description Bottom film first. */
+            films: string[];
+            /** @description Total thickness, in µm. */
+            thickness: number;
             path: string;
         };
         /** @description Why a request was not carried out, in words for the person at the screen (RFC 9457). */
@@ -3311,6 +3325,15 @@ export interface components {
             /** @description Whether how films used to cover one another is settled by it. */
             settles: boolean;
         };
+        /** @description Handles of a line’s path and edges on the stage. Lengths are in µm, y pointing down. */
+        SheetHandles: {
+            /** @description SVG path data; empty where the line is straight. */
+            path: string;
+            middle: components["schemas"]["StagePoint"] | null;
+            circle: components["schemas"]["StageCircle"] | null;
+            /** @description The ends and the middles of both edges; none where the line is not stretched. */
+            edges: components["schemas"]["HandleEdge"][];
+        };
         /** @description How two films that touch meet. Lengths are in µm. */
         SheetJoint: {
             /** @description The film that is pressed first. */
@@ -3388,7 +3411,7 @@ export interface components {
              * @description How far its frame is turned, in degrees clockwise.
              */
             turn: number;
-            trace: components["schemas"]["SheetTrace"] | null;
+            handles: components["schemas"]["SheetHandles"] | null;
             /** @description Only there to be followed or filled. */
             guide: boolean;
             /**
@@ -3430,15 +3453,6 @@ export interface components {
             y: number | null;
             /** @description Changes that mend it at once. */
             fixes: components["schemas"]["SheetFix"][];
-        };
-        /** @description A line’s path and edges, to be taken hold of on the stage. Lengths are in µm, y pointing down. */
-        SheetTrace: {
-            /** @description SVG path data; empty where the line is straight. */
-            path: string;
-            handle: components["schemas"]["StagePoint"] | null;
-            circle: components["schemas"]["StageCircle"] | null;
-            /** @description The ends and the middles of both edges; none where the line is not stretched. */
-            edges: components["schemas"]["TraceEdge"][];
         };
         /** @description The shop itself. */
         Shop: {
@@ -3624,20 +3638,6 @@ export interface components {
             length: number;
             /** @description Number of pieces. */
             pieces: number;
-        };
-        /** @description A point of an edge that a line is stretched to. */
-        TraceEdge: {
-            /** @enum {string} */
-            edge: "top" | "bottom";
-            /** @enum {string} */
-            at: "left" | "middle" | "right";
-            x: number;
-            y: number;
-            /**
-             * Format: float
-             * @description Which way the line goes there, in degrees clockwise.
-             */
-            heading: number;
         };
         /** @description A line in another font, at the same ink width. */
         TryOut: {

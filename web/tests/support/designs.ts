@@ -173,7 +173,7 @@ export function sheet(design: Design, sizes: Sizes): Sheet {
         letters: [],
         also: false,
         turn: 0,
-        trace: null,
+        handles: null,
         guide: false,
         role: 'base',
         depth: bottomUp(design).findIndex(({ id }) => id === card),

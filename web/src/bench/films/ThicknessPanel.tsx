@@ -1,6 +1,6 @@
 import { NumberField } from '../../ui/NumberField';
 import { withLayering } from '../model/edits';
-import { heapColour } from '../model/heaps';
+import { stackColour } from '../model/stacks';
 import { usePressed } from '../state/pressed';
 import { useBench, useBenchStore } from '../state/store';
 
@@ -9,7 +9,7 @@ export function ThicknessPanel() {
     const thickest = useBench((bench) => bench.design.layering.thickest);
     const { change } = useBenchStore().getState();
     const pressed = usePressed();
-    const counts = pressed ? [...new Set(pressed.heaps.map(({ films }) => films.length))].sort() : [];
+    const counts = pressed ? [...new Set(pressed.stacks.map(({ films }) => films.length))].sort() : [];
     return (
         <section aria-label="Thickness" className="card grid gap-1.5 p-2 text-xs">
             {!pressed ? (
@@ -18,17 +18,17 @@ export function ThicknessPanel() {
                 <>
                     <ul className="grid gap-0.5">
                         {counts.map((count) => {
-                            const heaps = pressed.heaps.filter(({ films }) => films.length === count);
+                            const stacks = pressed.stacks.filter(({ films }) => films.length === count);
                             return (
                                 <li key={count} className="flex items-center gap-2">
                                     <span
                                         aria-hidden
                                         className="size-3 border border-ink/30"
-                                        style={{ background: heapColour(count) }}
+                                        style={{ background: stackColour(count) }}
                                     />
                                     {count === 1 ? 'one film' : `${count} films`}
                                     <span className="ml-auto text-quiet">
-                                        up to {millimetres(Math.max(...heaps.map(({ thickness }) => thickness)))}
+                                        up to {millimetres(Math.max(...stacks.map(({ thickness }) => thickness)))}
                                     </span>
                                 </li>
                             );

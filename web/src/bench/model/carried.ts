@@ -15,7 +15,7 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
     const along = { x: a * cos + c * sin, y: b * cos + d * sin };
     const across = Math.hypot(c * cos - a * sin, d * cos - b * sin);
     const middle = under(part.middleX, part.middleY, pose);
-    const circle = part.trace?.circle;
+    const circle = part.handles?.circle;
     return {
         ...part,
         path: posed(part.path, pose),
@@ -29,9 +29,9 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
         turn: (Math.atan2(along.y, along.x) * 180) / Math.PI,
         letters: part.letters.map(({ at, frame }) => ({ at, frame: whole(frameUnder(frame, pose)) })),
         // Its handles come back with the exact result.
-        trace: part.trace && {
+        handles: part.handles && {
             path: '',
-            handle: null,
+            middle: null,
             edges: [],
             circle: circle ? { ...circle, ...under(circle.x, circle.y, pose) } : null,
         },

@@ -92,7 +92,7 @@ export const movedWith = (design: Design, taken: string, chosen: readonly string
 
 /** What a part turns about: the centre of the circle that it is on, or its middle. */
 export function pivotOf(item: Card, part: SheetPart) {
-    const circle = isLine(item) && isPlaced(item) ? part.trace?.circle : null;
+    const circle = isLine(item) && isPlaced(item) ? part.handles?.circle : null;
     return circle ?? { x: part.middleX, y: part.middleY };
 }
 

@@ -1,4 +1,4 @@
-import type { Design, Edge, Form, Line, SheetPart, SheetTrace, Unit } from '../../api/client';
+import type { Design, Edge, Form, Line, SheetPart, SheetHandles, Unit } from '../../api/client';
 import { showWithUnit } from '../../measure';
 import { isLine, type Card, type Change } from './edits';
 import { ringLeader } from './follows';
@@ -28,14 +28,16 @@ export function knotsOf(card: Card, part: SheetPart | undefined, design: Design,
     ];
 }
 
-function lineKnots(line: Line, { trace }: SheetPart, design: Design): Knot[] {
-    if (!trace) {
+function lineKnots(line: Line, { handles }: SheetPart, design: Design): Knot[] {
+    if (!handles) {
         return [];
     }
-    const path = trace.handle && pathKnot(line, design, trace, trace.handle);
+    const path = handles.middle && pathKnot(line, design, handles, handles.middle);
     return [
         ...(path ? [path] : []),
-        ...trace.edges.filter((point) => line.fills[point.edge].shape !== 'form').map((point) => edgeKnot(line, point)),
+        ...handles.edges
+            .filter((point) => line.fills[point.edge].shape !== 'form')
+            .map((point) => edgeKnot(line, point)),
     ];
 }
 
@@ -54,9 +56,9 @@ const said = (words: (line: Line) => [string, number]) => (card: Card, unit: Uni
 };
 
 /** The knot of the path that a line follows; null where that is all given. */
-function pathKnot(line: Line, design: Design, trace: SheetTrace, at: { x: number; y: number }): Knot | null {
+function pathKnot(line: Line, design: Design, handles: SheetHandles, at: { x: number; y: number }): Knot | null {
     const { follows } = line;
-    const far = (x: number, y: number) => (trace.circle ? Math.hypot(x - trace.circle.x, y - trace.circle.y) : 0);
+    const far = (x: number, y: number) => (handles.circle ? Math.hypot(x - handles.circle.x, y - handles.circle.y) : 0);
     const out = (x: number, y: number) => far(x, y) - far(at.x, at.y);
     const knot = (to: (x: number, y: number) => Change<Line>, measure: (card: Card, unit: Unit) => string): Knot => ({
         ...at,
@@ -68,7 +70,7 @@ function pathKnot(line: Line, design: Design, trace: SheetTrace, at: { x: number
         case 'arc': {
             const turn = (line.place.turn * Math.PI) / 180;
             const bowsUp = follows.arc.bows === 'up';
-            const before = riseOf(line, trace);
+            const before = riseOf(line, handles);
             const { gap } = line.stacking;
             return knot(
                 (x, y) => {
@@ -114,7 +116,7 @@ function pathKnot(line: Line, design: Design, trace: SheetTrace, at: { x: number
             const way = follows.outline.side === 'inside' ? -100 : 100;
             return knot(
                 (x, y) => {
-                    const start = Math.round(nearest(trace.path, x, y) * way * 10) / 10;
+                    const start = Math.round(nearest(handles.path, x, y) * way * 10) / 10;
                     return (now) => (now.follows.outline.start = start);
                 },
                 (card) => (isLine(card) ? `start ${card.follows.outline.start} %` : ''),
@@ -126,18 +128,18 @@ function pathKnot(line: Line, design: Design, trace: SheetTrace, at: { x: number
 }
 
 /** How much an arc rises as drawn, whatever defines it: from its middle to its ends, without what is drawn beyond them. */
-function riseOf(line: Line, trace: SheetTrace): number {
+function riseOf(line: Line, handles: SheetHandles): number {
     const { arc } = line.follows;
-    if (arc.by === 'rise' || !trace.circle || !trace.handle) {
+    if (arc.by === 'rise' || !handles.circle || !handles.middle) {
         return arc.rise;
     }
-    const points = pointsOf(trace.path);
+    const points = pointsOf(handles.path);
     const first = points[Math.round(points.length * 0.097)];
-    const { x, y, radius } = trace.circle;
+    const { x, y, radius } = handles.circle;
     if (!first) {
         return arc.rise;
     }
-    const middle = Math.atan2(trace.handle.y - y, trace.handle.x - x);
+    const middle = Math.atan2(handles.middle.y - y, handles.middle.x - x);
     const end = Math.atan2(first[1] - y, first[0] - x);
     return Math.round(radius * (1 - Math.cos(end - middle)));
 }
@@ -163,7 +165,7 @@ function nearest(path: string, x: number, y: number): number {
 }
 
 /** The knot of an edge: up and down, and its middle to the sides too. */
-function edgeKnot(line: Line, point: SheetTrace['edges'][number]): Knot {
+function edgeKnot(line: Line, point: SheetHandles['edges'][number]): Knot {
     const heading = (point.heading * Math.PI) / 180;
     const edge = line.fills[point.edge];
     const put = (next: Partial<Edge>) => ofLine((now) => Object.assign(now.fills[point.edge], next));

@@ -119,7 +119,7 @@ function placed(
     sheet: Sheet,
 ): Edit {
     const { id } = card;
-    const from = (isLine(card) && own.trace?.circle) || { x: own.middleX, y: own.middleY };
+    const from = (isLine(card) && own.handles?.circle) || { x: own.middleX, y: own.middleY };
     const to = under(from.x, from.y, pose);
     const [right, down] = [Math.round(to.x - from.x), Math.round(to.y - from.y)];
     return (design) => {

@@ -1,5 +1,5 @@
 import { fillOf } from '../../film/finishes';
-import { heapColour } from '../model/heaps';
+import { stackColour } from '../model/stacks';
 import { usePressed, useSlip } from '../state/pressed';
 import { useBench } from '../state/store';
 import { useStage, viewBoxOf } from './StageView';
@@ -29,8 +29,8 @@ export function AsPressed() {
             viewBox={viewBoxOf(box)}
         >
             {looking.at === 'thickness' &&
-                pressed.heaps.map(({ films, path }, at) => (
-                    <path key={at} d={path} fill={heapColour(films.length)} fillRule="evenodd" />
+                pressed.stacks.map(({ films, path }, at) => (
+                    <path key={at} d={path} fill={stackColour(films.length)} fillRule="evenodd" />
                 ))}
             {layers.map(({ film: id, path }) => {
                 const film = films.find((candidate) => candidate.id === id);

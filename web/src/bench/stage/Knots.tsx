@@ -18,10 +18,10 @@ export function Knots({ card: id }: { card: string }) {
     }
     return (
         <g className="pointer-events-auto">
-            {part?.trace?.path && (
+            {part?.handles?.path && (
                 <path
                     data-part="path"
-                    d={part.trace.path}
+                    d={part.handles.path}
                     className="stroke-basting"
                     fill="none"
                     strokeOpacity=".8"

@@ -33,7 +33,7 @@ function WordsField({ line }: { line: Line }) {
     }, []);
     // No caret fits letters that are not in one straight row: they are written beside them.
     const rows = rowsOf(line.lettering.words);
-    const isBent = rows > 1 || Boolean(part?.trace && (part.trace.path || part.trace.edges.length > 0));
+    const isBent = rows > 1 || Boolean(part?.handles && (part.handles.path || part.handles.edges.length > 0));
     const width = isBent ? 260 : Math.max((part?.width ?? 0) / pixel, 60);
     const height = isBent ? 12 + 24 * rows : Math.max((part?.height ?? 0) / pixel, 24);
     const fit = useMemo(() => fitted(line, width), [line, width]);

@@ -121,7 +121,7 @@ export const withOwner = (id: string, to: string, sheet: Sheet, where: 'there' |
             return;
         }
         // What runs round a centre is put by that.
-        const middle = (isLine(card) && isPlaced(card) && own.trace?.circle) || { x: own.middleX, y: own.middleY };
+        const middle = (isLine(card) && isPlaced(card) && own.handles?.circle) || { x: own.middleX, y: own.middleY };
         const [right, down] = [middle.x - other.middleX, middle.y - other.middleY];
         card.belongs = {
             scale: 100,

@@ -32,7 +32,7 @@ export const withLetterAt =
         const frames = part.letters.map(({ at: place, frame }) =>
             places.includes(place) ? { ...frame, left: frame.left + right, top: frame.top + down } : frame,
         );
-        if (!part.ink || frames.length === 0 || isPlaced(line) || part.trace !== null || part.turn !== 0) {
+        if (!part.ink || frames.length === 0 || isPlaced(line) || part.handles !== null || part.turn !== 0) {
             return nudge(design);
         }
         const ink = joined(frames);

@@ -10,7 +10,7 @@ import { useFollows } from './useFollows';
 /** An arc: which way it bows, what defines it, and how much. */
 export function ArcRows({ line }: { line: Line }) {
     const { unit, put } = useFollows(line);
-    const radius = useBench((bench) => partOf(bench, line.id)?.trace?.circle?.radius);
+    const radius = useBench((bench) => partOf(bench, line.id)?.handles?.circle?.radius);
     const { arc } = line.follows;
     return (
         <>

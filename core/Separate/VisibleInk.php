@@ -13,19 +13,19 @@ use Uvret\Geometry\Region;
  * The visible part of each film on the wear side, as if the parts were painted bottom to top. These regions don't overlap and together are
  * all of the ink.
  */
-final readonly class Shown
+final readonly class VisibleInk
 {
     /**
      * @param list<Film>            $films   films with ink, in the requested press order
      * @param array<string, Region> $ink     all ink of each film, covered or not
-     * @param array<string, Region> $shown   visible part of each film
+     * @param array<string, Region> $seen    visible part of each film
      * @param array<string, true>   $artwork films with artwork, whose colours may have hairline gaps
      * @param list<Unseen>          $unseen  fully hidden parts
      */
     private function __construct(
         public array $films,
         public array $ink,
-        public array $shown,
+        public array $seen,
         public array $artwork,
         public array $unseen,
     ) {
@@ -54,15 +54,15 @@ final readonly class Shown
                 }
             }
         }
-        $shown = \array_filter(
+        $seen = \array_filter(
             \array_map(static fn (array $regions): Region => self::joined($regions), $seen),
             static fn (Region $region): bool => !$region->isEmpty(),
         );
 
         return new self(
-            films: \array_values(\array_filter($films, static fn (Film $film): bool => isset($shown[$film->id]))),
-            ink: \array_map(static fn (array $regions): Region => self::joined($regions), \array_intersect_key($ink, $shown)),
-            shown: $shown,
+            films: \array_values(\array_filter($films, static fn (Film $film): bool => isset($seen[$film->id]))),
+            ink: \array_map(static fn (array $regions): Region => self::joined($regions), \array_intersect_key($ink, $seen)),
+            seen: $seen,
             artwork: $artwork,
             unseen: $unseen,
         );

@@ -9,7 +9,7 @@ use Uvret\Design\Layering\JointChoice;
 use Uvret\Design\Layering\JointKind;
 
 /** How two films that touch meet. Lengths are in µm. */
-final readonly class Joint
+final readonly class FilmJoint
 {
     /**
      * @param JointKind   $kind   as made

@@ -8,7 +8,7 @@ use Uvret\Compose\Part;
 use Uvret\Geometry\Region;
 
 /** The result of all treatments. */
-final readonly class Treated
+final readonly class TreatmentResult
 {
     /**
      * @param list<Part>            $parts

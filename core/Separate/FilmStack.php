@@ -8,7 +8,7 @@ use Uvret\Design\Film;
 use Uvret\Geometry\Region;
 
 /** A place with the same stack of films. */
-final readonly class Heap
+final readonly class FilmStack
 {
     /** @param non-empty-list<Film> $films bottom film first */
     public function __construct(

@@ -7,7 +7,7 @@ namespace Uvret\Compose\Follow;
 use Uvret\Design\Follow\Follows;
 
 /** How letters stand on a path, in µm above it. */
-final readonly class Foot
+final readonly class PathOffsets
 {
     /**
      * @param float $baseline where their baseline lies

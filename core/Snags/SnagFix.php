@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Snags;
 
 /** A one-click change of a card or the blank that cures a snag. */
-final readonly class Fix
+final readonly class SnagFix
 {
     /**
      * @param int|null    $letterHeight new cap height, in µm; null to keep it

@@ -11,7 +11,7 @@ use Uvret\Geometry\Curve\Flattening;
 use Uvret\Geometry\Region;
 
 /** The texts of a picture as shapes (SVG 2, chapter 11): lines with anchors, and spans with places of their own. */
-final readonly class Lettering
+final readonly class SvgText
 {
     public function __construct(
         private ?TextOutlines $letters,

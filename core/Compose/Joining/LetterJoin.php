@@ -7,7 +7,7 @@ namespace Uvret\Compose\Joining;
 use Uvret\Design\Derived;
 
 /** How two neighbouring letters stand to each other. Lengths are in µm, areas in µm². */
-final readonly class Joint
+final readonly class LetterJoin
 {
     use Derived;
 
@@ -22,7 +22,7 @@ final readonly class Joint
      * @param int   $gap       how far apart they are; 0 where they overlap
      * @param float $lost      how much of the area of a hole in one of them the other one fills
      * @param float $lostShare the same as a share of the hole
-     * @param int   $x         where, in the block's coordinates
+     * @param int   $x         where, in the sized line's coordinates
      */
     public function __construct(
         public int $left,

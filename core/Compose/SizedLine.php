@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose;
 
 use Uvret\Compose\Follow\Strain;
-use Uvret\Compose\Joining\Joint;
+use Uvret\Compose\Joining\LetterJoin;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
@@ -13,7 +13,7 @@ use Uvret\Geometry\Region;
  * A line sized, welded and turned. Where it is not in its place yet, its ink's left top corner before the turn is
  * at the origin. Lengths are in µm.
  */
-final readonly class Block
+final readonly class SizedLine
 {
     /**
      * @param Box                   $ink          the real bounds of the turned shapes
@@ -21,7 +21,7 @@ final readonly class Block
      * @param int                   $height       of the ink across the baseline, before the turn
      * @param int                   $letterHeight the height of the letter H at this size
      * @param list<string>          $missing      characters that the font cannot draw
-     * @param list<Joint>           $joints       of letters that are to join; empty where none are
+     * @param list<LetterJoin>      $joints       of letters that are to join; empty where none are
      * @param int                   $em           what the font's em takes at this size
      * @param array<int, Box>       $letters      where each letter's ink lies, by its place in the words
      * @param array<string, Region> $welds        the letters of each film by themselves; those of the line's film under the empty name
@@ -40,7 +40,7 @@ final readonly class Block
         public array $letters,
         public array $welds,
         public bool $isPlaced = false,
-        public ?Trace $trace = null,
+        public ?PathHandles $handles = null,
         public array $strains = [],
     ) {
     }

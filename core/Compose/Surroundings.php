@@ -18,7 +18,7 @@ use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
 /** What a line finds around it: the area and the brim that it stands on, the shapes and lines that it may follow. */
-final readonly class Ground
+final readonly class Surroundings
 {
     public Box $area;
 
@@ -59,7 +59,7 @@ final readonly class Ground
         return new Box(-$x, -$y, $size->width - $x, $size->height - $y);
     }
 
-    /** Tells all that the block of a line depends on: its own groups of settings but for those that only move or treat it, and what it finds here. */
+    /** Hash of everything a line's size and shape depend on: its settings, except those that only move or treat it, and its surroundings. */
     public function digest(Line $line): string
     {
         $own = [$line->film, $line->lettering, $line->size, $line->place, $line->follows, $line->fills];

@@ -8,7 +8,7 @@ use Uvret\Cut\Knife\FewestPoints;
 use Uvret\Geometry\Region;
 
 /** A simplified polygon that contains a frame and exceeds it only slightly. */
-final class Outline
+final class NestPolygon
 {
     /** Maximum excess over the frame, in µm: half is added by an offset, at most half removed by simplification. */
     private const BEYOND = 120;

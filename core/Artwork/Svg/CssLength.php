@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Artwork\Svg;
 
 /** Lengths with their units in CSS pixels, 96 to the inch. */
-final class Length
+final class CssLength
 {
     private const UNITS = [
         '' => 1.0,

@@ -7,13 +7,13 @@ namespace Uvret\Separate;
 use Uvret\Geometry\Region;
 
 /** Number and total thickness of stacked films at each place. */
-final readonly class Pile
+final readonly class FilmStacks
 {
     /** Smaller places are rounding, in µm². */
     private const LEAST = 2_500.0;
 
-    /** @param list<Heap> $heaps thickest first */
-    private function __construct(public array $heaps)
+    /** @param list<FilmStack> $stacks thickest first */
+    private function __construct(public array $stacks)
     {
     }
 
@@ -43,21 +43,21 @@ final readonly class Pile
             }
             $cells = $next;
         }
-        $heaps = \array_map(static fn (array $cell): Heap => new Heap($cell['films'], $cell['region']), $cells);
-        \usort($heaps, static fn (Heap $a, Heap $b): int => [$b->thickness(), \count($b->films)] <=> [$a->thickness(), \count($a->films)]);
+        $stacks = \array_map(static fn (array $cell): FilmStack => new FilmStack($cell['films'], $cell['region']), $cells);
+        \usort($stacks, static fn (FilmStack $a, FilmStack $b): int => [$b->thickness(), \count($b->films)] <=> [$a->thickness(), \count($a->films)]);
 
-        return new self($heaps);
+        return new self($stacks);
     }
 
     /** In µm. */
     public function thickest(): int
     {
-        return [] === $this->heaps ? 0 : $this->heaps[0]->thickness();
+        return [] === $this->stacks ? 0 : $this->stacks[0]->thickness();
     }
 
     /** The largest number of stacked films. */
     public function most(): int
     {
-        return [] === $this->heaps ? 0 : \max(\array_map(static fn (Heap $heap): int => \count($heap->films), $this->heaps));
+        return [] === $this->stacks ? 0 : \max(\array_map(static fn (FilmStack $stack): int => \count($stack->films), $this->stacks));
     }
 }

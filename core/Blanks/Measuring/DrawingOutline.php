@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Blanks\Measuring;
 
 /** Lines of drawings: x and y of the start, then six numbers for each cubic, in millimetres. */
-final class Outline
+final class DrawingOutline
 {
     private const FINE = 48;
 

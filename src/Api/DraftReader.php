@@ -9,7 +9,7 @@ use Uvret\Design\DesignReader;
 use Uvret\Plan\Planner;
 
 /** Stored documents to plans. */
-final readonly class Drafting
+final readonly class DraftReader
 {
     public function __construct(
         private DesignReader $reader,

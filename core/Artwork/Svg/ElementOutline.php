@@ -10,7 +10,7 @@ use Uvret\Geometry\Curve\Path;
  * The outline of an element in its own coordinates: open or closed lines of cubic segments, each a flat list x0, y0, then six
  * numbers for each segment.
  */
-final class Outline
+final class ElementOutline
 {
     /** @var list<array{list<float>, bool}> each with whether it is closed */
     public array $lines = [];

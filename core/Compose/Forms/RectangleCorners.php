@@ -8,7 +8,7 @@ use Uvret\Geometry\Curve\Path;
 use Uvret\Geometry\Curve\PathBuilder;
 
 /** Rectangles and what is done to their corners. */
-final class Corners
+final class RectangleCorners
 {
     public static function rounded(float $x, float $y, float $radius): Path
     {

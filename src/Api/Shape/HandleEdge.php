@@ -7,8 +7,8 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 
 /** A point of an edge that a line is stretched to. */
-#[OA\Schema(schema: 'TraceEdge', required: ['edge', 'at', 'x', 'y', 'heading'])]
-final readonly class TraceEdge
+#[OA\Schema(schema: 'HandleEdge', required: ['edge', 'at', 'x', 'y', 'heading'])]
+final readonly class HandleEdge
 {
     public function __construct(
         #[OA\Property(enum: ['top', 'bottom'])]

@@ -7,7 +7,7 @@ namespace Uvret\Geometry\Overlay;
 use Uvret\Geometry\Measure\RingMeasure;
 
 /** The rings of a region, as an operand and as a result of overlays. */
-final readonly class Valid
+final readonly class RegionRings
 {
     /**
      * @param list<list<int>> $rings

@@ -8,36 +8,36 @@ use Uvret\Design\Follow\FollowPath;
 use Uvret\Design\Line;
 use Uvret\Geometry\Affine;
 
-/** What the stage shows of a line's path and edges, to be taken hold of. Lengths are in µm. */
-final readonly class Trace
+/** Points of a line's path and edges that can be dragged on the stage. Lengths are in µm. */
+final readonly class PathHandles
 {
     /**
      * @param list<array{int, int}>                                                 $path   points of the path; empty where the line is straight
-     * @param array{int, int}|null                                                  $handle the path's point at the middle of the line
+     * @param array{int, int}|null                                                  $middle the path's point at the middle of the line
      * @param array{int, int, int}|null                                             $circle centre and radius, where the path has them
      * @param list<array{edge: string, at: string, x: int, y: int, heading: float}> $edges  the ends and the middles of both edges, and which way the
      *                                                                                      line goes there
      */
     private function __construct(
         public array $path,
-        public ?array $handle,
+        public ?array $middle,
         public ?array $circle,
         public array $edges,
     ) {
     }
 
-    /** @param Affine $map from the setting to the block */
+    /** @param Affine $map from the setting to the sized line */
     public static function of(Line $line, Setting $setting, Affine $map): self
     {
         $path = [];
-        $handle = $circle = null;
+        $middle = $circle = null;
         $guide = $setting->guide;
         if (null !== $guide) {
             [$from, $until] = $setting->span();
             $beyond = 0.12 * ($until - $from);
-            $trace = $guide->trace($from - $beyond, $until + $beyond);
-            $path = self::all($trace, $map);
-            $handle = self::mapped($guide->point(FollowPath::Outline === $line->follows->path ? 0.0 : ($from + $until) / 2), $map);
+            $points = $guide->trace($from - $beyond, $until + $beyond);
+            $path = self::all($points, $map);
+            $middle = self::mapped($guide->point(FollowPath::Outline === $line->follows->path ? 0.0 : ($from + $until) / 2), $map);
             $round = $guide->circle();
             if (null !== $round) {
                 $centre = self::mapped([$round[0], $round[1]], $map);
@@ -47,7 +47,7 @@ final readonly class Trace
         if (FollowPath::Arc === $line->follows->path && null === $guide) {
             // An arc drawn flat can be taken hold of again.
             $path = self::all([[0, 0], [$setting->width, 0]], $map);
-            $handle = self::mapped([$setting->width / 2, 0], $map);
+            $middle = self::mapped([$setting->width / 2, 0], $map);
         }
         $edges = [];
         if (null !== $setting->filling) {
@@ -66,7 +66,7 @@ final readonly class Trace
             }
         }
 
-        return new self($path, $handle, $circle, $edges);
+        return new self($path, $middle, $circle, $edges);
     }
 
     public function moved(int $dx, int $dy): self
@@ -75,7 +75,7 @@ final readonly class Trace
 
         return new self(
             self::all($this->path, $move),
-            null === $this->handle ? null : self::mapped($this->handle, $move),
+            null === $this->middle ? null : self::mapped($this->middle, $move),
             null === $this->circle ? null : [$this->circle[0] + $dx, $this->circle[1] + $dy, $this->circle[2]],
             \array_map(static fn (array $edge): array => ['x' => $edge['x'] + $dx, 'y' => $edge['y'] + $dy] + $edge, $this->edges),
         );

@@ -10,7 +10,7 @@ use Uvret\Geometry\Region;
  * Tells what opening took off the corners of a shape from all else that it took away: such a piece hangs on what stayed by one stretch
  * of its outline, and is short.
  */
-final readonly class Corners
+final readonly class CornerOffcuts
 {
     /** The cosine of the angle from which on an arc is two. */
     private const SHARP = 0.87;

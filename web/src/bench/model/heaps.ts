@@ -1,2 +1,0 @@
-/** The colour of places where this many films lie on one another: the more, the darker. */
-export const heapColour = (count: number): string => `var(--color-heap-${Math.max(1, Math.min(count, 5))})`;
