@@ -405,6 +405,47 @@ final class LayoutTest extends ApiCase
         self::assertSame($places, \array_column((array) $this->film('chalk')->get('pieces'), 'matrix'), 'nothing changes any more');
     }
 
+    public function testAnotherWorkerTakesOverFromOneThatWasKilled(): void
+    {
+        $this->send('PUT', '/api/shop', $this->get('/api/shop')->with('layout.seconds', 600));
+        $this->send('PUT', '/api/layouts', ['items' => [['design' => 'launch-cap', 'copies' => 8]]]);
+        $chalk = fn (): Json => $this->film('chalk');
+        $killed = $this->layoutWorker();
+        $this->until(static fn (): bool => 'running' === $chalk()->get('state'));
+        $this->layoutWorker();
+        // The other one waits for longer than it would for a silent worker: the first one is alive.
+        $before = 0.0;
+        $this->until(static function () use ($chalk, &$before): bool {
+            self::assertGreaterThanOrEqual($before, $seconds = $chalk()->float('seconds'));
+
+            return ($before = $seconds) > 6;
+        });
+        $killed->stop(0, \SIGKILL);
+        [$before, $length] = [$chalk()->float('seconds'), $chalk()->int('length')];
+        $this->until(static fn (): bool => $chalk()->float('seconds') < $before);
+        self::assertSame('running', $chalk()->get('state'));
+        self::assertLessThanOrEqual($length, $chalk()->int('length'), 'what was found is kept');
+        self::assertSame('done', $this->send('POST', '/api/layouts/chalk/stop')->get('state'));
+    }
+
+    private function layoutWorker(): Process
+    {
+        $command = ['bin/console', 'messenger:consume', 'layouts', '--sleep=0.1', '--keepalive=1', '--quiet'];
+        $queue = 'doctrine://default?queue_name=layouts&auto_setup=0&redeliver_timeout=3';
+        $this->workers[] = $worker = new Process($command, \dirname(__DIR__, 2), ['UVRET_LAYOUTS' => $queue], timeout: null);
+        $worker->start();
+
+        return $worker;
+    }
+
+    /** @param \Closure(): bool $met */
+    private function until(\Closure $met): void
+    {
+        for ($end = \microtime(true) + 60; !$met(); \usleep(100_000)) {
+            self::assertLessThan($end, \microtime(true));
+        }
+    }
+
     private function assertPinned(int $number, int $x, int $y): void
     {
         $chalk = $this->film('chalk');
