@@ -27,10 +27,10 @@ final readonly class ArtworkController
         required: true,
         content: new OA\MediaType(mediaType: 'image/svg+xml', schema: new OA\Schema(type: 'string', format: 'binary')),
     ), responses: [
-        new OA\Response(response: 200, description: 'Its shapes, by colour.', content: new OA\JsonContent(ref: '#/components/schemas/ReadArtwork')),
+        new OA\Response(response: 200, description: 'Its shapes by colour.', content: new OA\JsonContent(ref: '#/components/schemas/ReadArtwork')),
         new OA\Response(
             response: 422,
-            description: 'It cannot be read; the detail says why.',
+            description: 'It can’t be read; the detail says why.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]

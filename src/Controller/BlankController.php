@@ -30,7 +30,7 @@ final readonly class BlankController
     #[OA\Get(path: '/api/blanks', operationId: 'listBlanks', responses: [
         new OA\Response(
             response: 200,
-            description: 'The blanks, each in its sizes with its placements.',
+            description: 'The blanks with their sizes and placements.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/BlankEntry')),
         ),
     ])]
@@ -46,13 +46,13 @@ final readonly class BlankController
     #[OA\Put(path: '/api/blanks/{id}', operationId: 'saveBlank', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')), responses: [
-        new OA\Response(response: 200, description: 'Saved; version 0 makes a new one.', content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')),
+        new OA\Response(response: 200, description: 'Saved; version 0 creates a new one.', content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry')),
         new OA\Response(
             response: 409,
             description: 'It was changed elsewhere since that version; nothing was saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
-        new OA\Response(response: 422, description: 'It is not a blank; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'Not a valid blank; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(string $id, Request $request, ShopBlankReader $reader): JsonResponse
     {
@@ -87,7 +87,7 @@ final readonly class BlankController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'Gone from the shop; designs keep their own.',
+            description: 'Removed; designs keep their copy.',
             content: new OA\JsonContent(ref: '#/components/schemas/BlankEntry'),
         ),
     ])]

@@ -34,7 +34,7 @@ final readonly class CutRoomController
     #[OA\Get(path: '/api/cut-room', operationId: 'showCutRoom', responses: [
         new OA\Response(
             response: 200,
-            description: 'The cutter (null while it doesn’t answer), and the cuts.',
+            description: 'The cutter (null while it doesn’t respond) and the cuts.',
             content: new OA\JsonContent(ref: '#/components/schemas/CutRoom'),
         ),
     ])]
@@ -55,7 +55,7 @@ final readonly class CutRoomController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'Its layers as they lie on their films.',
+            description: 'Its layers as placed on their films.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/CutLayerCard')),
         ),
     ])]
@@ -75,16 +75,16 @@ final readonly class CutRoomController
             new OA\Property(property: 'copies', type: 'integer', maximum: 200, minimum: 1),
             new OA\Property(
                 property: 'pieces',
-                description: 'Only these pieces of the layer, by their numbers.',
+                description: 'Numbers of the only pieces to cut.',
                 type: 'array',
                 items: new OA\Items(type: 'integer'),
             ),
         ], type: 'object'),
     ), responses: [
-        new OA\Response(response: 201, description: 'On its way to the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
+        new OA\Response(response: 201, description: 'Queued for the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
         new OA\Response(
             response: 422,
-            description: 'The cutter is not ready for it: what to do.',
+            description: 'The cutter is not ready; the detail says what to do.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -105,10 +105,10 @@ final readonly class CutRoomController
     #[OA\Post(path: '/api/test-cuts/{film}', operationId: 'startTestCut', parameters: [
         new OA\PathParameter(name: 'film', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 201, description: 'On its way to the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
+        new OA\Response(response: 201, description: 'Queued for the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
         new OA\Response(
             response: 422,
-            description: 'The cutter is not ready for it: what to do.',
+            description: 'The cutter is not ready; the detail says what to do.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -122,7 +122,7 @@ final readonly class CutRoomController
         new OA\PathParameter(name: 'film', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'how', required: true, schema: new OA\Schema(type: 'string', enum: ['good', 'bad'])),
     ], responses: [
-        new OA\Response(response: 204, description: 'The rack remembers it with its date.'),
+        new OA\Response(response: 204, description: 'Noted on the film rack with its date.'),
     ])]
     public function mark(string $film, string $how): JsonResponse
     {
@@ -136,7 +136,7 @@ final readonly class CutRoomController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'act', required: true, schema: new OA\Schema(type: 'string', enum: ['go', 'pause', 'cancel'])),
     ], responses: [
-        new OA\Response(response: 200, description: 'The worker sees to it.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
+        new OA\Response(response: 200, description: 'Passed on to the worker.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
     ])]
     public function steer(string $id, string $act): JsonResponse
     {

@@ -48,11 +48,11 @@ final readonly class DesignController
     #[Route('/api/designs/{id}', methods: 'GET')]
     #[OA\Get(path: '/api/designs/{id}', operationId: 'openDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'person', description: 'Person whose sheet to return.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'The document, and all that was worked out from it.',
+            description: 'The document and everything computed from it.',
             content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign'),
         ),
         new OA\Response(response: 404, description: 'There is no such design.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
@@ -65,7 +65,7 @@ final readonly class DesignController
     #[Route('/api/designs/{id}', methods: 'PUT')]
     #[OA\Put(path: '/api/designs/{id}', operationId: 'saveDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'person', description: 'Person whose sheet to return.', required: false, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/SaveDesign')), responses: [
         new OA\Response(response: 200, description: 'Saved.', content: new OA\JsonContent(ref: '#/components/schemas/SavedDesign')),
         new OA\Response(
@@ -75,7 +75,7 @@ final readonly class DesignController
         ),
         new OA\Response(
             response: 422,
-            description: 'The document is not a design; nothing was saved.',
+            description: 'Not a valid design; nothing was saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -102,11 +102,11 @@ final readonly class DesignController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'way', required: true, schema: new OA\Schema(type: 'string', enum: ['undo', 'redo'])),
         new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
-        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'person', description: 'Person whose sheet to return.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'The design as it is now; unchanged at the end of the history.',
+            description: 'The current design; unchanged at the end of the history.',
             content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign'),
         ),
         new OA\Response(
@@ -130,7 +130,7 @@ final readonly class DesignController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'All steps, the latest first.',
+            description: 'All steps, latest first.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/HistoryStep')),
         ),
     ])]
@@ -170,9 +170,9 @@ final readonly class DesignController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\QueryParameter(name: 'version', required: true, schema: new OA\Schema(type: 'integer')),
-        new OA\QueryParameter(name: 'person', description: 'Whose sheet is asked for.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'person', description: 'Person whose sheet to return.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'The design as it is now.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
+        new OA\Response(response: 200, description: 'The current design.', content: new OA\JsonContent(ref: '#/components/schemas/OpenDesign')),
         new OA\Response(
             response: 409,
             description: 'It was changed elsewhere since that version.',
@@ -197,7 +197,7 @@ final readonly class DesignController
     ], requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'text/plain', schema: new OA\Schema(type: 'string'))), responses: [
         new OA\Response(
             response: 200,
-            description: 'Named; an empty name takes it away.',
+            description: 'Named; an empty name removes it.',
             content: new OA\JsonContent(ref: '#/components/schemas/HistoryStep'),
         ),
     ])]
@@ -218,7 +218,7 @@ final readonly class DesignController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'What a design would come to; nothing is saved.',
+            description: 'The sheet of a design that is not saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Sheet'),
         ),
     ])]
@@ -248,7 +248,7 @@ final readonly class DesignController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'What each changed since the base, and both together.',
+            description: 'Changes on either side since the base, and both merged.',
             content: new OA\JsonContent(ref: '#/components/schemas/Comparison'),
         ),
     ])]

@@ -53,12 +53,12 @@ final readonly class FontController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'In the type case, and usable at once.',
+            description: 'Added to the type case and ready to use.',
             content: new OA\JsonContent(ref: '#/components/schemas/AddedFont'),
         ),
         new OA\Response(
             response: 422,
-            description: 'It is no font that can be used; the detail says why.',
+            description: 'Not a usable font; the detail says why.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -81,11 +81,11 @@ final readonly class FontController
     #[OA\Get(path: '/api/fonts/{id}/glyphs', operationId: 'listGlyphs', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
         new OA\QueryParameter(name: 'search', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'after', description: 'How many of them are shown already.', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'after', description: 'Number of glyphs to skip.', required: true, schema: new OA\Schema(type: 'integer')),
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'Up to 120 of the glyphs that fit a search; those without a character first.',
+            description: 'Up to 120 glyphs that match the search, those without a character first.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/GlyphCard')),
         ),
     ])]

@@ -36,15 +36,15 @@ final readonly class JobController
         new OA\QueryParameter(name: 'list', required: false, schema: new OA\Schema(type: 'string', enum: ['rail', 'done', 'archived'])),
         new OA\QueryParameter(
             name: 'find',
-            description: 'What title, customer, state, words, blanks or films have.',
+            description: 'Text found in title, customer, state, words, blanks or films.',
             required: false,
             schema: new OA\Schema(type: 'string'),
         ),
-        new OA\QueryParameter(name: 'from', description: 'How many jobs of the list come before.', required: false, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'from', description: 'Number of jobs to skip.', required: false, schema: new OA\Schema(type: 'integer')),
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'Some jobs of a list: on the rail the next due first, elsewhere the latest.',
+            description: 'Jobs of a list: next due first on the rail, latest first elsewhere.',
             content: new OA\JsonContent(ref: '#/components/schemas/Rail'),
         ),
     ])]
@@ -60,10 +60,10 @@ final readonly class JobController
         required: true,
         content: new OA\JsonContent(ref: '#/components/schemas/NewJob'),
     ), responses: [
-        new OA\Response(response: 201, description: 'On the rail, with an empty design.', content: new OA\JsonContent(ref: '#/components/schemas/JobCard')),
+        new OA\Response(response: 201, description: 'Added to the rail with an empty design.', content: new OA\JsonContent(ref: '#/components/schemas/JobCard')),
         new OA\Response(
             response: 422,
-            description: 'Something is missing; nothing was made.',
+            description: 'Something is missing; nothing was created.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -90,7 +90,7 @@ final readonly class JobController
     #[OA\Get(path: '/api/jobs/{id}/sum', operationId: 'sumJob', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'Film, time and cost of it.', content: new OA\JsonContent(ref: '#/components/schemas/JobSum')),
+        new OA\Response(response: 200, description: 'Film, time and cost.', content: new OA\JsonContent(ref: '#/components/schemas/JobSum')),
     ])]
     public function sum(string $id, JobSums $sums): JsonResponse
     {
@@ -138,7 +138,7 @@ final readonly class JobController
         required: true,
         content: new OA\JsonContent(required: ['due'], properties: [new OA\Property(property: 'due', type: 'string', format: 'date')], type: 'object'),
     ), responses: [
-        new OA\Response(response: 201, description: 'A job like it, due on that day.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
+        new OA\Response(response: 201, description: 'A copy of the job, due on that day.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function duplicate(string $id, Request $request): JsonResponse
     {
@@ -152,7 +152,7 @@ final readonly class JobController
     #[OA\Post(path: '/api/jobs/{id}/archive', operationId: 'archiveJob', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'Off the rail; nothing of it is lost.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
+        new OA\Response(response: 200, description: 'Archived; nothing is lost.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function archive(string $id): JsonResponse
     {
@@ -163,7 +163,7 @@ final readonly class JobController
     #[OA\Post(path: '/api/jobs/{id}/reopen', operationId: 'reopenJob', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'Back on the rail.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
+        new OA\Response(response: 200, description: 'Restored to the rail.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function reopen(string $id): JsonResponse
     {

@@ -49,7 +49,7 @@ final readonly class JobDesignController
             type: 'object',
         ),
     ), responses: [
-        new OA\Response(response: 201, description: 'An empty design, on that placement.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
+        new OA\Response(response: 201, description: 'An empty design on that placement.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
         new OA\Response(response: 422, description: 'The shop has no such blank.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function add(string $id, Request $request, EmptyDesign $empty): JsonResponse
@@ -72,12 +72,12 @@ final readonly class JobDesignController
     ), responses: [
         new OA\Response(
             response: 201,
-            description: 'The design of the file, in this job.',
+            description: 'The file’s design, added to this job.',
             content: new OA\JsonContent(ref: '#/components/schemas/DesignName'),
         ),
         new OA\Response(
             response: 422,
-            description: 'It is not a design file; nothing was taken in.',
+            description: 'Not a design file; nothing was imported.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -94,7 +94,7 @@ final readonly class JobDesignController
     #[OA\Post(path: '/api/designs/{id}/duplicate', operationId: 'duplicateDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 201, description: 'A design like it, in the same job.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
+        new OA\Response(response: 201, description: 'A copy in the same job.', content: new OA\JsonContent(ref: '#/components/schemas/DesignName')),
     ])]
     public function duplicate(string $id, DraftReader $drafts): JsonResponse
     {
@@ -113,7 +113,7 @@ final readonly class JobDesignController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'Taken out of its job; it can be brought back.',
+            description: 'Removed from its job; it can be restored.',
             content: new OA\JsonContent(ref: '#/components/schemas/JobSheet'),
         ),
     ])]
@@ -130,7 +130,7 @@ final readonly class JobDesignController
     #[OA\Post(path: '/api/designs/{id}/restore', operationId: 'restoreDesign', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'Back in its job.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
+        new OA\Response(response: 200, description: 'Restored to its job.', content: new OA\JsonContent(ref: '#/components/schemas/JobSheet')),
     ])]
     public function restore(string $id): JsonResponse
     {
@@ -154,12 +154,12 @@ final readonly class JobDesignController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'Noted with the exact state of the design.',
+            description: 'Approved at its exact history step.',
             content: new OA\JsonContent(ref: '#/components/schemas/Approval'),
         ),
         new OA\Response(
             response: 409,
-            description: 'It was changed since that version: what was approved is not what is there.',
+            description: 'The design changed since that version, so it is not what was approved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]

@@ -33,7 +33,7 @@ final readonly class LayoutController
     #[OA\Get(path: '/api/layouts', operationId: 'listLayouts', responses: [
         new OA\Response(
             response: 200,
-            description: 'The films that are laid out.',
+            description: 'Films with a layout.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FilmLayoutCard')),
         ),
     ])]
@@ -50,17 +50,17 @@ final readonly class LayoutController
                 new OA\Property(property: 'design', type: 'string'),
                 new OA\Property(property: 'copies', type: 'integer', maximum: 500, minimum: 1),
             ], type: 'object')),
-            new OA\Property(property: 'onMat', description: 'All films in zones of the carrier mat.', type: 'boolean'),
+            new OA\Property(property: 'onMat', description: 'Whether all films go in zones of the carrier mat.', type: 'boolean'),
         ], type: 'object'),
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'Being laid out, instead of what was before.',
+            description: 'Layout started; it replaces the previous one.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FilmLayoutCard')),
         ),
         new OA\Response(
             response: 422,
-            description: 'One can’t be cut yet: why.',
+            description: 'A design can’t be cut yet; the detail says why.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -82,11 +82,11 @@ final readonly class LayoutController
         new OA\PathParameter(
             name: 'act',
             required: true,
-            description: 'again: all but pinned pieces; changed: only pieces whose design has changed; stop: keep the best so far',
+            description: 'again: lay out all but pinned pieces; changed: only pieces whose design changed; stop: keep the best layout so far',
             schema: new OA\Schema(type: 'string', enum: ['again', 'changed', 'stop']),
         ),
     ], responses: [
-        new OA\Response(response: 200, description: 'As it is now.', content: new OA\JsonContent(ref: '#/components/schemas/FilmLayoutCard')),
+        new OA\Response(response: 200, description: 'The current layout.', content: new OA\JsonContent(ref: '#/components/schemas/FilmLayoutCard')),
     ])]
     public function steer(string $film, string $act): JsonResponse
     {
@@ -98,9 +98,9 @@ final readonly class LayoutController
         new OA\PathParameter(name: 'film', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Spot')), responses: [
-        new OA\Response(response: 200, description: 'What it touches there.', content: new OA\JsonContent(required: ['touches', 'inside'], properties: [
+        new OA\Response(response: 200, description: 'Pieces it would touch there.', content: new OA\JsonContent(required: ['touches', 'inside'], properties: [
             new OA\Property(property: 'touches', type: 'array', items: new OA\Items(type: 'integer')),
-            new OA\Property(property: 'inside', description: 'Whether it lies on usable film.', type: 'boolean'),
+            new OA\Property(property: 'inside', description: 'Whether it is on usable film there.', type: 'boolean'),
         ], type: 'object')),
     ])]
     public function try(string $film, int $number, Request $request): JsonResponse
@@ -113,8 +113,8 @@ final readonly class LayoutController
         new OA\PathParameter(name: 'film', required: true, schema: new OA\Schema(type: 'string')),
         new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/Spot')), responses: [
-        new OA\Response(response: 200, description: 'It lies there.', content: new OA\JsonContent(ref: '#/components/schemas/FilmLayoutCard')),
-        new OA\Response(response: 422, description: 'It can’t lie there: why.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 200, description: 'Moved.', content: new OA\JsonContent(ref: '#/components/schemas/FilmLayoutCard')),
+        new OA\Response(response: 422, description: 'It doesn’t fit there; the detail says why.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function move(string $film, int $number, Request $request): JsonResponse
     {
@@ -129,10 +129,10 @@ final readonly class LayoutController
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['stock'], properties: [
         new OA\Property(property: 'stock', description: 'The roll or a scrap.', type: 'string'),
     ], type: 'object')), responses: [
-        new OA\Response(response: 201, description: 'On its way to the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
+        new OA\Response(response: 201, description: 'Queued for the cutter.', content: new OA\JsonContent(ref: '#/components/schemas/CutRunCard')),
         new OA\Response(
             response: 422,
-            description: 'Not ready for it: what to do.',
+            description: 'The cutter is not ready; the detail says what to do.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]

@@ -55,7 +55,7 @@ final readonly class LetterController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'The letter’s word drawn in every way that the font has for the letter.',
+            description: 'The letter’s word with each alternate of the font.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/WordForm')),
         ),
     ])]
@@ -85,7 +85,7 @@ final readonly class LetterController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'The line in each of the fonts, at the ink width that it has.',
+            description: 'The line in each font at its current ink width.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/TryOut')),
         ),
     ])]
@@ -163,7 +163,7 @@ final readonly class LetterController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'The settings of the line’s letters by which all join, and what was moved.',
+            description: 'Letter settings that make all letters join, and what was moved.',
             content: new OA\JsonContent(ref: '#/components/schemas/MendedJoins'),
         ),
     ])]

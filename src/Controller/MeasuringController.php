@@ -32,7 +32,7 @@ final readonly class MeasuringController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'What is measured on such a blank, in order.',
+            description: 'Measures to take on such a blank, in order.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/BlankMeasure')),
         ),
     ])]
@@ -45,22 +45,22 @@ final readonly class MeasuringController
     #[OA\Post(path: '/api/drawings/{drawing}/measured', operationId: 'measureBlank', parameters: [
         new OA\PathParameter(name: 'drawing', required: true, schema: new OA\Schema(ref: '#/components/schemas/DesignDrawing')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['size', 'measures'], properties: [
-        new OA\Property(property: 'size', description: 'What the size is called.', type: 'string', maxLength: 20),
+        new OA\Property(property: 'size', description: 'Name of the size.', type: 'string', maxLength: 20),
         new OA\Property(
             property: 'measures',
-            description: 'By their names, in µm.',
+            description: 'Measures by name, in µm.',
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
         ),
     ], type: 'object')), responses: [
         new OA\Response(
             response: 200,
-            description: 'The size with its usual areas and places to keep off; not saved yet.',
+            description: 'The size with its usual areas and keep-off places; not saved yet.',
             content: new OA\JsonContent(ref: '#/components/schemas/DesignBlankSize'),
         ),
         new OA\Response(
             response: 422,
-            description: 'A measure is missing or can’t be; `path` is its name.',
+            description: 'A measure is missing or impossible; `path` names it.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -85,21 +85,21 @@ final readonly class MeasuringController
     #[OA\Post(path: '/api/blanks/{id}/between', operationId: 'sizesBetween', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['from', 'to', 'names'], properties: [
-        new OA\Property(property: 'from', description: 'A size of the blank.', type: 'string'),
-        new OA\Property(property: 'to', description: 'Another one.', type: 'string'),
+        new OA\Property(property: 'from', description: 'First size.', type: 'string'),
+        new OA\Property(property: 'to', description: 'Last size.', type: 'string'),
         new OA\Property(
             property: 'names',
-            description: 'Of the sizes between, the one next to the first one first.',
+            description: 'Names of the sizes between, from first to last.',
             type: 'array',
             items: new OA\Items(type: 'string'),
         ),
     ], type: 'object')), responses: [
         new OA\Response(
             response: 200,
-            description: 'The sizes between, worked out evenly; not saved yet.',
+            description: 'The sizes between in even steps; not saved yet.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/DesignBlankSize')),
         ),
-        new OA\Response(response: 422, description: 'There are no two such sizes.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'The blank lacks one of the two sizes.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function between(string $id, Request $request, EntityManagerInterface $entities): JsonResponse
     {

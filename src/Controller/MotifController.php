@@ -38,7 +38,7 @@ final readonly class MotifController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'The pieces of a motif as they are now, about its middle and before its turn.',
+            description: 'The current pieces of a motif, relative to its centre and before rotation.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/MotifPieceCard')),
         ),
     ])]

@@ -41,7 +41,7 @@ final readonly class NamesController
     #[OA\Get(path: '/api/jobs/{id}/names', operationId: 'listNames', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'The list; an empty one to begin with.', content: new OA\JsonContent(ref: '#/components/schemas/Roster')),
+        new OA\Response(response: 200, description: 'The list; empty at first.', content: new OA\JsonContent(ref: '#/components/schemas/Roster')),
     ])]
     public function show(string $id): JsonResponse
     {
@@ -58,7 +58,7 @@ final readonly class NamesController
             description: 'It was changed elsewhere since that version; nothing was saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
-        new OA\Response(response: 422, description: 'It is not a list; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'Not a valid list; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(string $id, Request $request): JsonResponse
     {
@@ -79,7 +79,7 @@ final readonly class NamesController
         ),
         new OA\Response(
             response: 422,
-            description: 'It can’t be read; says which row and why.',
+            description: 'It can’t be read; the detail says which row and why.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -100,12 +100,12 @@ final readonly class NamesController
     #[Route('/api/designs/{id}/people', methods: 'GET')]
     #[OA\Get(path: '/api/designs/{id}/people', operationId: 'contactSheet', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'from', description: 'How many people come before.', required: false, schema: new OA\Schema(type: 'integer')),
-        new OA\QueryParameter(name: 'count', description: 'How many are asked for, at most 200.', required: false, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'from', description: 'Number of people to skip.', required: false, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'count', description: 'Number of people to return, at most 200.', required: false, schema: new OA\Schema(type: 'integer')),
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'The lines with fields as they come out for some people, in the order of the list.',
+            description: 'The lines with fields for these people, in list order.',
             content: new OA\JsonContent(ref: '#/components/schemas/ContactSheet'),
         ),
     ])]
@@ -122,7 +122,7 @@ final readonly class NamesController
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/MarkPeople')), responses: [
         new OA\Response(
             response: 200,
-            description: 'Marked. Nobody is laid out by it.',
+            description: 'Marked; this lays nothing out.',
             content: new OA\JsonContent(ref: '#/components/schemas/Roster'),
         ),
     ])]
@@ -141,12 +141,12 @@ final readonly class NamesController
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/MarkPeople')), responses: [
         new OA\Response(
             response: 200,
-            description: 'All of their pieces are laid out in the Cut room beside what is there already.',
+            description: 'All their pieces are added to the layout in the Cut room.',
             content: new OA\JsonContent(ref: '#/components/schemas/Roster'),
         ),
         new OA\Response(
             response: 422,
-            description: 'They can’t be cut yet: why.',
+            description: 'They can’t be cut yet; the detail says why.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]

@@ -57,7 +57,7 @@ final readonly class PressController
     #[OA\Get(path: '/api/press', operationId: 'listPress', responses: [
         new OA\Response(
             response: 200,
-            description: 'Designs of jobs that are being cut or pressed: to press first, then the next due.',
+            description: 'Designs of jobs being cut or pressed: ready to press first, then next due.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/PressDesignName')),
         ),
     ])]
@@ -69,10 +69,10 @@ final readonly class PressController
     #[Route('/api/designs/{id}/press', methods: 'GET')]
     #[OA\Get(path: '/api/designs/{id}/press', operationId: 'showPress', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'row', description: 'Whose piece is pressed.', required: false, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'press', description: 'The id of the press that is used.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'row', description: 'Person whose piece to press.', required: false, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'press', description: 'Id of the press to use.', required: false, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'For one piece.', content: new OA\JsonContent(ref: '#/components/schemas/PressSheet')),
+        new OA\Response(response: 200, description: 'Press sheet for one piece.', content: new OA\JsonContent(ref: '#/components/schemas/PressSheet')),
     ])]
     public function show(string $id, Request $request, JobDesigns $designs, PressDesk $desk): JsonResponse
     {
@@ -84,11 +84,11 @@ final readonly class PressController
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['row', 'at'], properties: [
         new OA\Property(property: 'row', type: 'string'),
-        new OA\Property(property: 'at', description: 'When it was done.', type: 'string', format: 'date-time'),
+        new OA\Property(property: 'at', description: 'Time it was pressed.', type: 'string', format: 'date-time'),
     ], type: 'object')), responses: [
         new OA\Response(
             response: 200,
-            description: 'Noted; with the last piece the job is done.',
+            description: 'Noted; the last piece completes the job.',
             content: new OA\JsonContent(ref: '#/components/schemas/PressSheet'),
         ),
     ])]

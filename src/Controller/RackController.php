@@ -30,7 +30,7 @@ final readonly class RackController
     #[OA\Get(path: '/api/film-rack', operationId: 'listRack', responses: [
         new OA\Response(
             response: 200,
-            description: 'All films of the shop.',
+            description: 'All films on the rack.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/RackEntry')),
         ),
     ])]
@@ -48,7 +48,7 @@ final readonly class RackController
     ], requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(ref: '#/components/schemas/RackEntry')), responses: [
         new OA\Response(
             response: 200,
-            description: 'Saved; version 0 makes a new one. Designs keep what they took of it.',
+            description: 'Saved; version 0 creates a new one. Designs keep their copy.',
             content: new OA\JsonContent(ref: '#/components/schemas/RackEntry'),
         ),
         new OA\Response(
@@ -56,7 +56,7 @@ final readonly class RackController
             description: 'It was changed elsewhere since that version; nothing was saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
-        new OA\Response(response: 422, description: 'It is not a film; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'Not a valid film; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(string $id, Request $request, RackFilmReader $reader): JsonResponse
     {
@@ -91,7 +91,7 @@ final readonly class RackController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'Gone from the rack; designs keep what they took of it.',
+            description: 'Removed from the rack; designs keep their copy.',
             content: new OA\JsonContent(ref: '#/components/schemas/RackEntry'),
         ),
     ])]
@@ -129,12 +129,12 @@ final readonly class RackController
     ), responses: [
         new OA\Response(
             response: 200,
-            description: 'Saved. Designs that are there stay as they are.',
+            description: 'Saved; existing designs are unchanged.',
             content: new OA\JsonContent(ref: '#/components/schemas/UsualLayering'),
         ),
         new OA\Response(
             response: 422,
-            description: 'It is not a way to put films on one another; nothing was saved.',
+            description: 'Not a valid layering; nothing was saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]

@@ -28,7 +28,7 @@ final readonly class ScrapController
     #[OA\Get(path: '/api/scraps', operationId: 'listScraps', responses: [
         new OA\Response(
             response: 200,
-            description: 'All of them, the latest first.',
+            description: 'All scraps, latest first.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/ScrapCard')),
         ),
     ])]
@@ -43,10 +43,10 @@ final readonly class ScrapController
         content: new OA\JsonContent(required: ['film', 'width', 'length'], properties: [
             new OA\Property(property: 'film', type: 'string'),
             new OA\Property(property: 'width', description: 'In µm, across the film.', type: 'integer'),
-            new OA\Property(property: 'length', description: 'In µm, along it.', type: 'integer'),
+            new OA\Property(property: 'length', description: 'In µm, along the film.', type: 'integer'),
         ], type: 'object'),
     ), responses: [
-        new OA\Response(response: 201, description: 'On the rack.', content: new OA\JsonContent(ref: '#/components/schemas/ScrapCard')),
+        new OA\Response(response: 201, description: 'Kept on the rack.', content: new OA\JsonContent(ref: '#/components/schemas/ScrapCard')),
     ])]
     public function add(Request $request): JsonResponse
     {
@@ -69,7 +69,7 @@ final readonly class ScrapController
     #[OA\Post(path: '/api/scraps/{id}/keep', operationId: 'keepScrap', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
     ], responses: [
-        new OA\Response(response: 200, description: 'On the rack.', content: new OA\JsonContent(ref: '#/components/schemas/ScrapCard')),
+        new OA\Response(response: 200, description: 'Kept on the rack.', content: new OA\JsonContent(ref: '#/components/schemas/ScrapCard')),
     ])]
     public function keep(string $id): JsonResponse
     {

@@ -39,7 +39,7 @@ final readonly class SeparationController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'The layers on the blank, and how many lie on one another where.',
+            description: 'The layers on the blank, and the film stacks.',
             content: new OA\JsonContent(ref: '#/components/schemas/Pressed'),
         ),
     ])]
@@ -51,19 +51,19 @@ final readonly class SeparationController
     #[Route('/api/designs/{id}/slip-test', methods: 'GET')]
     #[OA\Get(path: '/api/designs/{id}/slip-test', operationId: 'slipTest', parameters: [
         new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'film', description: 'The film that slips.', required: true, schema: new OA\Schema(type: 'string')),
-        new OA\QueryParameter(name: 'distance', description: 'How far, in µm.', required: true, schema: new OA\Schema(type: 'integer')),
+        new OA\QueryParameter(name: 'film', description: 'Film that slips.', required: true, schema: new OA\Schema(type: 'string')),
+        new OA\QueryParameter(name: 'distance', description: 'Distance in µm.', required: true, schema: new OA\Schema(type: 'integer')),
         new OA\QueryParameter(
             name: 'angle',
-            description: 'Where to, in degrees clockwise from the right; without it the worst direction is looked for.',
+            description: 'Direction in degrees clockwise from the right; omit to find the worst one.',
             required: false,
             schema: new OA\Schema(type: 'number'),
         ),
     ], responses: [
-        new OA\Response(response: 200, description: 'What shows wrongly.', content: new OA\JsonContent(ref: '#/components/schemas/SlipResult')),
+        new OA\Response(response: 200, description: 'What shows that should not.', content: new OA\JsonContent(ref: '#/components/schemas/SlipResult')),
         new OA\Response(
             response: 422,
-            description: 'Nothing is cut from that film, or it cannot slip so far.',
+            description: 'Nothing is cut from that film, or the distance is too large.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
     ])]
@@ -90,7 +90,7 @@ final readonly class SeparationController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'The design as it is, then with fewer films, the greatest saving first.',
+            description: 'The current design, then variants with fewer films, largest saving first.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/FewerFilmsProposal')),
         ),
     ])]
@@ -127,10 +127,10 @@ final readonly class SeparationController
     ), responses: [
         new OA\Response(
             response: 201,
-            description: 'A design of its own in the same job; the other stays as it is.',
+            description: 'A new design in the same job; the original is unchanged.',
             content: new OA\JsonContent(ref: '#/components/schemas/DesignName'),
         ),
-        new OA\Response(response: 422, description: 'It is not a design; nothing was made.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'Not a valid design; nothing was created.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function variant(string $id, Request $request, JobOpening $opening, FreeId $freeId): JsonResponse
     {

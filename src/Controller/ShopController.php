@@ -56,7 +56,7 @@ final readonly class ShopController
             description: 'It was changed elsewhere since that version; nothing was saved.',
             content: new OA\JsonContent(ref: '#/components/schemas/Problem'),
         ),
-        new OA\Response(response: 422, description: 'Something is wrong; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
+        new OA\Response(response: 422, description: 'Invalid; nothing was saved.', content: new OA\JsonContent(ref: '#/components/schemas/Problem')),
     ])]
     public function save(Request $request): JsonResponse
     {

@@ -28,7 +28,7 @@ final readonly class SizeController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'In the order of the shop’s list; of a blank that is not in it only the size of the design.',
+            description: 'In the order of the shop’s blanks; for a blank not among them, only the design’s size.',
             content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: '#/components/schemas/SizedDesign')),
         ),
     ])]

@@ -21,7 +21,7 @@ final readonly class StampController
     #[OA\Get(path: '/api/stamp', operationId: 'stampOfShop', responses: [
         new OA\Response(
             response: 200,
-            description: 'Differs as soon as a job or a design was changed.',
+            description: 'Changes whenever a job or design changes.',
             content: new OA\JsonContent(ref: '#/components/schemas/Stamp'),
         ),
     ])]
@@ -36,7 +36,7 @@ final readonly class StampController
     ], responses: [
         new OA\Response(
             response: 200,
-            description: 'The version of the design, as text; empty where it is gone.',
+            description: 'Version of the design as text; empty if it is gone.',
             content: new OA\JsonContent(ref: '#/components/schemas/Stamp'),
         ),
     ])]

@@ -13,9 +13,9 @@ final readonly class AddedFont
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/FontCard')]
         public FontCard $font,
-        #[OA\Property(description: 'Whether it was in the type case before.')]
+        #[OA\Property(description: 'Whether it was already in the type case.')]
         public bool $known,
-        #[OA\Property(description: 'What should be known about it; empty for nothing.')]
+        #[OA\Property(description: 'Note about the font; empty if there is none.')]
         public string $note,
     ) {
     }

@@ -16,9 +16,9 @@ final readonly class Approval
         public string $by,
         #[OA\Property(format: 'date-time')]
         public string $at,
-        #[OA\Property(description: 'The step of the history that was approved.')]
+        #[OA\Property(description: 'Approved history step.')]
         public int $step,
-        #[OA\Property(description: 'Whether the design is still as it was approved.')]
+        #[OA\Property(description: 'Whether the design is unchanged since.')]
         public bool $current,
     ) {
     }

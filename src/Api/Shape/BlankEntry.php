@@ -13,7 +13,7 @@ use Uvret\Design\ShopBlankReader;
 final readonly class BlankEntry
 {
     public function __construct(
-        #[OA\Property(description: 'Rises with every change; 0 for one that is not saved yet.')]
+        #[OA\Property(description: 'Increases with every change; 0 if not saved yet.')]
         public int $version,
         #[OA\Property(ref: '#/components/schemas/ShopBlank')]
         public object $blank,

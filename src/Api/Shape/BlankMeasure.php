@@ -18,9 +18,9 @@ final readonly class BlankMeasure
         public string $title,
         #[OA\Property]
         public string $hint,
-        #[OA\Property(description: 'Along which is measured: SVG path data in the drawing’s millimetres.')]
+        #[OA\Property(description: 'Measured line: SVG path data in the drawing’s millimetres.')]
         public string $path,
-        #[OA\Property(description: 'As the drawing has it, in µm.')]
+        #[OA\Property(description: 'Length in the drawing, in µm.')]
         public int $usual,
     ) {
     }

@@ -23,7 +23,7 @@ final readonly class ChangeJob
         public string $due,
         #[OA\Property(type: 'string', enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
         public JobState $state,
-        #[OA\Property(description: 'Of the whole job; 0 where none is agreed; left out, it stays.', maximum: 1000000, minimum: 0)]
+        #[OA\Property(description: 'Price of the whole job; 0 if none is agreed; omit to keep it.', maximum: 1000000, minimum: 0)]
         public ?float $price,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]
         public array $items,

@@ -21,7 +21,7 @@ final readonly class Comparison
         public array $ours,
         #[OA\Property(ref: '#/components/schemas/OpenDesign')]
         public OpenDesign $opened,
-        #[OA\Property(ref: '#/components/schemas/Design', nullable: true, description: 'Both changes together; null where both changed the same.')]
+        #[OA\Property(ref: '#/components/schemas/Design', nullable: true, description: 'Both changes merged; null if both changed the same thing.')]
         public ?object $merged,
     ) {
     }

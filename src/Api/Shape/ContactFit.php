@@ -18,9 +18,9 @@ final readonly class ContactFit
         public int $width,
         #[OA\Property]
         public int $letterHeight,
-        #[OA\Property(description: 'Its width in percent of what it would be at that height.')]
+        #[OA\Property(description: 'Width in percent of its natural width at that height.')]
         public float $squeezed,
-        #[OA\Property(description: 'Smaller than it is set, because squeezing was not enough.')]
+        #[OA\Property(description: 'Whether it is smaller than set because squeezing was not enough.')]
         public bool $smaller,
     ) {
     }

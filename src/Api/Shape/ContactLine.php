@@ -13,9 +13,9 @@ final readonly class ContactLine
     public function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property(description: 'With its fields, like ⟨name⟩.')]
+        #[OA\Property(description: 'Words with fields, like ⟨name⟩.')]
         public string $words,
-        #[OA\Property(description: 'The largest letter height that all can have within the limit, or within the area where there is none.', nullable: true)]
+        #[OA\Property(description: 'Largest letter height that fits everyone within the limit, or within the area if there is none.', nullable: true)]
         public ?int $tallest,
     ) {
     }

@@ -13,7 +13,7 @@ final readonly class ContactPart
     public function __construct(
         #[OA\Property]
         public string $colour,
-        #[OA\Property(description: 'SVG path data in µm, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm, y down.')]
         public string $path,
     ) {
     }

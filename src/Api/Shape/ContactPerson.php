@@ -21,15 +21,15 @@ final readonly class ContactPerson
     public function __construct(
         #[OA\Property]
         public string $id,
-        #[OA\Property(description: 'Of all lines with fields.')]
+        #[OA\Property(description: 'All lines with fields.')]
         public string $words,
-        #[OA\Property(description: 'From the bottom up.', items: new OA\Items(ref: '#/components/schemas/ContactPart'))]
+        #[OA\Property(description: 'Bottom first.', items: new OA\Items(ref: '#/components/schemas/ContactPart'))]
         public array $parts,
-        #[OA\Property(description: 'Around them; null where there is nothing to see.', ref: '#/components/schemas/Frame', nullable: true)]
+        #[OA\Property(description: 'Bounds of the parts; null if there are none.', ref: '#/components/schemas/Frame', nullable: true)]
         public ?Frame $box,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/ContactFit'))]
         public array $lines,
-        #[OA\Property(description: 'Why nothing could be made.', nullable: true)]
+        #[OA\Property(description: 'Why this person’s lettering can’t be made.', nullable: true)]
         public ?string $failure,
     ) {
     }

@@ -15,13 +15,13 @@ final readonly class ContactSheet
      * @param list<ContactPerson> $people
      */
     public function __construct(
-        #[OA\Property(description: 'The colour of the blank.')]
+        #[OA\Property(description: 'Colour of the blank.')]
         public string $fabric,
-        #[OA\Property(description: 'Of all people in the list.')]
+        #[OA\Property(description: 'Number of people in the list.')]
         public int $count,
         #[OA\Property(description: 'Lines with fields.', items: new OA\Items(ref: '#/components/schemas/ContactLine'))]
         public array $lines,
-        #[OA\Property(description: 'Those that were asked for.', items: new OA\Items(ref: '#/components/schemas/ContactPerson'))]
+        #[OA\Property(description: 'The requested people.', items: new OA\Items(ref: '#/components/schemas/ContactPerson'))]
         public array $people,
     ) {
     }

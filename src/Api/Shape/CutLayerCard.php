@@ -29,49 +29,49 @@ final readonly class CutLayerCard
     private function __construct(
         #[OA\Property(ref: '#/components/schemas/DesignFilm')]
         public object $film,
-        #[OA\Property(description: 'How many the job wants.')]
+        #[OA\Property(description: 'Copies in the job.')]
         public int $wanted,
-        #[OA\Property(description: 'How many are laid out; all that is counted is of all of them.')]
+        #[OA\Property(description: 'Copies laid out; all figures are for all of them.')]
         public int $copies,
-        #[OA\Property(description: 'Where the corner of each copy lies.', items: new OA\Items(required: ['along', 'across'], properties: [
+        #[OA\Property(description: 'Corner of each copy.', items: new OA\Items(required: ['along', 'across'], properties: [
             new OA\Property(property: 'along', type: 'integer'),
             new OA\Property(property: 'across', type: 'integer'),
         ], type: 'object'))]
         public array $places,
-        #[OA\Property(description: 'How much of the film they take.')]
+        #[OA\Property(description: 'Length of film.')]
         public int $length,
-        #[OA\Property(description: 'How much of the film’s width they take.')]
+        #[OA\Property(description: 'Width of film.')]
         public int $across,
         #[OA\Property]
         public bool $fits,
         #[OA\Property(
-            description: 'The pieces of a copy in the order of their numbers, SVG path data from its corner: x along the film, y across it.',
+            description: 'Pieces of one copy by number: SVG path data from its corner, x along the film, y across it.',
             items: new OA\Items(type: 'string'),
         )]
         public array $ink,
-        #[OA\Property(description: 'The frames, the marks and what parts the waste, the same.')]
+        #[OA\Property(description: 'Frames, registration marks and relief cuts, likewise.')]
         public string $frame,
-        #[OA\Property(description: 'Where it is hard to weed, the same: small holes, narrow waste, thin strokes.')]
+        #[OA\Property(description: 'Hard places to weed, likewise: small holes, narrow waste, thin strokes.')]
         public string $hard,
-        #[OA\Property(description: 'How many places those are.')]
+        #[OA\Property(description: 'Number of hard places.')]
         public int $hardPlaces,
         #[OA\Property]
         public int $pieces,
         #[OA\Property]
         public int $toWeed,
-        #[OA\Property(description: 'How long the smallest piece is where it is longest.')]
+        #[OA\Property(description: 'Longest extent of the smallest piece.')]
         public int $smallest,
-        #[OA\Property(description: 'How broad the narrowest waste is, between pieces or in a hole; 0 where there is none.')]
+        #[OA\Property(description: 'Width of the narrowest waste, between pieces or in a hole; 0 if there is none.')]
         public int $narrowest,
-        #[OA\Property(description: 'Seconds that it takes to weed, by docs/cutting.md.')]
+        #[OA\Property(description: 'Weeding time in seconds (docs/cutting.md).')]
         public float $weeding,
-        #[OA\Property(description: 'That the cutter takes.')]
+        #[OA\Property(description: 'Cutting time.')]
         public float $seconds,
-        #[OA\Property(description: 'Of the raised knife.')]
+        #[OA\Property(description: 'Travel of the raised knife.')]
         public int $travel,
-        #[OA\Property(description: 'How much of that the order saves.')]
+        #[OA\Property(description: 'Travel saved by the cutting order.')]
         public int $saved,
-        #[OA\Property(description: 'The angle of the blade that the rack asks for, in degrees.')]
+        #[OA\Property(description: 'Blade angle from the film rack, in degrees.')]
         public int $blade,
         #[OA\Property(description: 'In grams.')]
         public int $force,
@@ -79,17 +79,17 @@ final readonly class CutLayerCard
         public int $speed,
         #[OA\Property]
         public int $passes,
-        #[OA\Property(description: 'The mat that the film is laid on.', enum: ['none', 'low tack', 'high tack'])]
+        #[OA\Property(description: 'Carrier mat.', enum: ['none', 'low tack', 'high tack'])]
         public string $mat,
-        #[OA\Property(description: 'What is left of the roll.')]
+        #[OA\Property(description: 'Length left on the roll.')]
         public int $stock,
-        #[OA\Property(description: 'Of a metre; 0 where it is not known.')]
+        #[OA\Property(description: 'Price per metre; 0 if unknown.')]
         public float $price,
-        #[OA\Property(description: 'The day of the last test cut; empty where there was none.')]
+        #[OA\Property(description: 'Day of the last test cut; empty if there was none.')]
         public string $testedOn,
         #[OA\Property]
         public bool $testedGood,
-        #[OA\Property(description: 'When it was cut last; null where it was not.', format: 'date-time', nullable: true)]
+        #[OA\Property(description: 'Time of the last cut; null if it was never cut.', format: 'date-time', nullable: true)]
         public ?string $cutAt,
     ) {
     }

@@ -17,11 +17,11 @@ final readonly class CutRoom
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/LoadedCutter', nullable: true)]
         public ?LoadedCutter $cutter,
-        #[OA\Property(description: 'The address of the cutter’s front panel.')]
+        #[OA\Property(description: 'Address of the cutter’s front panel.')]
         public string $panel,
-        #[OA\Property(description: 'Those that are not over, the first one first.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
+        #[OA\Property(description: 'Unfinished runs, oldest first.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
         public array $runs,
-        #[OA\Property(description: 'The latest that are.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
+        #[OA\Property(description: 'Latest finished runs.', items: new OA\Items(ref: '#/components/schemas/CutRunCard'))]
         public array $over,
     ) {
     }

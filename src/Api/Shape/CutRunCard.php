@@ -33,33 +33,33 @@ final readonly class CutRunCard
         public string $title,
         #[OA\Property(enum: ['waiting', 'cutting', 'paused', 'stopped', 'cut', 'cancelled'])]
         public string $state,
-        #[OA\Property(description: 'Why it waits or has stopped.')]
+        #[OA\Property(description: 'Reason for waiting or stopping.')]
         public string $reason,
         #[OA\Property(enum: ['go', 'pause', 'cancel'])]
         public string $wanted,
-        #[OA\Property(description: 'How many rings are cut.')]
+        #[OA\Property(description: 'Number of rings cut so far.')]
         public int $done,
         #[OA\Property]
         public int $rings,
-        #[OA\Property(description: 'Where the knife is along the film.')]
+        #[OA\Property(description: 'Knife position along the film.')]
         public int $along,
         #[OA\Property]
         public int $across,
         #[OA\Property]
         public float $secondsLeft,
-        #[OA\Property(description: 'How much of the film it takes.')]
+        #[OA\Property(description: 'Length of film.')]
         public int $length,
         #[OA\Property(format: 'date-time', nullable: true)]
         public ?string $endedAt,
-        #[OA\Property(description: 'The tip was no farther from where it should be than this; null where it was not watched.', nullable: true)]
+        #[OA\Property(description: 'Largest deviation of the tip; null if it was not measured.', nullable: true)]
         public ?int $within,
-        #[OA\Property(description: 'How many of the cuts are off by more than can be seen.')]
+        #[OA\Property(description: 'Number of visibly inaccurate cuts.')]
         public int $off,
-        #[OA\Property(description: 'The numbers of the pieces of the layer that those belong to.', items: new OA\Items(type: 'integer'))]
+        #[OA\Property(description: 'Numbers of the pieces with such cuts.', items: new OA\Items(type: 'integer'))]
         public array $offPieces,
-        #[OA\Property(description: 'Where those are: SVG path data, x along the film, y across it.')]
+        #[OA\Property(description: 'Those cuts as SVG path data, x along the film, y across it.')]
         public string $offPath,
-        #[OA\Property(description: 'Of a film of a layout the roll or scrap that is cut; empty for others.')]
+        #[OA\Property(description: 'Roll or scrap of the layout that is cut; empty for a single layer.')]
         public string $stock,
     ) {
     }

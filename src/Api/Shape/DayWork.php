@@ -14,7 +14,7 @@ final readonly class DayWork
      * @param list<PressCount> $toPress
      */
     public function __construct(
-        #[OA\Property(description: 'Of the jobs that are to be cut.')]
+        #[OA\Property(description: 'Of jobs to cut.')]
         public int $filmLength,
         #[OA\Property]
         public int $toWeed,

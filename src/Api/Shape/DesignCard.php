@@ -24,25 +24,25 @@ final readonly class DesignCard
         public string $blank,
         #[OA\Property]
         public string $size,
-        #[OA\Property(description: 'What the area is called.')]
+        #[OA\Property(description: 'Name of the area.')]
         public string $placement,
-        #[OA\Property(description: 'How wide the area is; 0 where it is a band round a brim.')]
+        #[OA\Property(description: 'Width of the area; 0 for a brim.')]
         public int $across,
-        #[OA\Property(description: 'How high the area is, or how wide the band.')]
+        #[OA\Property(description: 'Height of the area, or width of the brim’s band.')]
         public int $down,
         #[OA\Property(enum: ['mm', 'in'])]
         public string $unit,
-        #[OA\Property(description: 'Of the whole blank as it is drawn.')]
+        #[OA\Property(description: 'Bounds of the whole blank as drawn.')]
         public int $width,
         #[OA\Property]
         public int $height,
-        #[OA\Property(description: 'The names of those that are cut.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Names of the films cut.', items: new OA\Items(type: 'string'))]
         public array $films,
-        #[OA\Property(description: 'How many would spoil film or garment.')]
+        #[OA\Property(description: 'Number of snags that would spoil film or garment.')]
         public int $snags,
-        #[OA\Property(description: 'The address of an SVG picture; it never changes.')]
+        #[OA\Property(description: 'Address of an SVG picture that never changes.')]
         public string $picture,
-        #[OA\Property(description: 'Why the design can’t be read; null where it can.', nullable: true)]
+        #[OA\Property(description: 'Why the design can’t be read; null if it can.', nullable: true)]
         public ?string $unreadable,
     ) {
     }

@@ -13,17 +13,17 @@ use Uvret\Plan\Plan;
 final readonly class FewerFilmsProposal
 {
     private function __construct(
-        #[OA\Property(description: 'What is done; empty for the design as it is.')]
+        #[OA\Property(description: 'Changes made; empty for the design as it is.')]
         public string $say,
         #[OA\Property]
         public int $films,
-        #[OA\Property(description: 'The film that it takes, in µm.')]
+        #[OA\Property(description: 'Length of film in µm.')]
         public int $filmLength,
         #[OA\Property]
         public int $presses,
         #[OA\Property]
         public int $toWeed,
-        #[OA\Property(description: 'What the film costs by the rack’s prices; null where one has none.', nullable: true)]
+        #[OA\Property(description: 'Film cost by the rack’s prices; null if a price is missing.', nullable: true)]
         public ?float $cost,
         #[OA\Property(ref: '#/components/schemas/Sheet')]
         public Sheet $sheet,

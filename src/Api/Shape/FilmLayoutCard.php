@@ -29,7 +29,7 @@ final readonly class FilmLayoutCard
      * @param list<SubstituteCard>                                      $substitutes
      */
     private function __construct(
-        #[OA\Property(description: 'Its id.')]
+        #[OA\Property(description: 'Film id.')]
         public string $film,
         #[OA\Property]
         public string $name,
@@ -41,36 +41,36 @@ final readonly class FilmLayoutCard
         public int $width,
         #[OA\Property(enum: ['waiting', 'brief', 'running', 'done'])]
         public string $state,
-        #[OA\Property(description: 'How long better layouts have been looked for.')]
+        #[OA\Property(description: 'Search time so far.')]
         public float $seconds,
-        #[OA\Property(description: 'Film needed from the roll.')]
+        #[OA\Property(description: 'Roll length needed.')]
         public int $length,
-        #[OA\Property(description: 'Film that the same frames need from the roll as boxes.')]
+        #[OA\Property(description: 'Roll length needed when frames are packed as boxes.')]
         public int $boxes,
-        #[OA\Property(description: 'Share of the film used that frames cover.')]
+        #[OA\Property(description: 'Share of the used film that frames cover.')]
         public float $covered,
-        #[OA\Property(description: 'Pieces for which there is no room, by name.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Names of pieces that do not fit.', items: new OA\Items(type: 'string'))]
         public array $left,
-        #[OA\Property(description: 'Of a metre; 0 if unknown.')]
+        #[OA\Property(description: 'Price per metre; 0 if unknown.')]
         public float $price,
-        #[OA\Property(description: 'Film left on the roll.')]
+        #[OA\Property(description: 'Length left on the roll.')]
         public int $stock,
-        #[OA\Property(description: 'Scraps in use, and the roll last.', items: new OA\Items(ref: '#/components/schemas/LaidStock'))]
+        #[OA\Property(description: 'Scraps in use, then the roll.', items: new OA\Items(ref: '#/components/schemas/LaidStock'))]
         public array $stocks,
         #[OA\Property(
-            description: 'By what pieces are cut from: path data of the layer.',
+            description: 'Path data of each layer by shape key.',
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(ref: '#/components/schemas/LaidShape'),
         )]
         public array|object $shapes,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/LaidPieceCard'))]
         public array $pieces,
-        #[OA\Property(description: 'Turns that the film allows, in degrees.', items: new OA\Items(type: 'integer'))]
+        #[OA\Property(description: 'Allowed rotations in degrees.', items: new OA\Items(type: 'integer'))]
         public array $turns,
-        #[OA\Property(description: 'Between frames.')]
+        #[OA\Property(description: 'Gap between frames.')]
         public int $gap,
         #[OA\Property(
-            description: 'The carrier mat, and where the zone of this film begins along it; null where the film is by itself.',
+            description: 'Carrier mat, and where this film’s zone begins on it; null if the film is cut without the mat.',
             required: ['width', 'length', 'edge', 'from'],
             properties: [
                 new OA\Property(property: 'width', type: 'integer'),
@@ -83,7 +83,7 @@ final readonly class FilmLayoutCard
         )]
         public ?array $mat,
         #[OA\Property(
-            description: 'What would fit on scraps of other films if this one runs short.',
+            description: 'Pieces that would fit on scraps of other films if this one runs short.',
             items: new OA\Items(ref: '#/components/schemas/SubstituteCard'),
         )]
         public array $substitutes,

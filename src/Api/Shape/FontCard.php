@@ -19,17 +19,17 @@ final readonly class FontCard
         public string $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'What kind of lettering it is for.')]
+        #[OA\Property(description: 'Kind of lettering.')]
         public string $use,
         #[OA\Property]
         public string $licence,
-        #[OA\Property(description: 'Whether the shop brought it.')]
+        #[OA\Property(description: 'Whether the shop added it.')]
         public bool $own,
-        #[OA\Property(description: 'Whether its small letters join.')]
+        #[OA\Property(description: 'Whether its lower-case letters join.')]
         public bool $joins,
-        #[OA\Property(description: 'Its thinnest strokes as a share of the height of the letter H.')]
+        #[OA\Property(description: 'Thinnest stroke as a share of the cap height.')]
         public float $thin,
-        #[OA\Property(description: 'Its usual strokes likewise.')]
+        #[OA\Property(description: 'Usual stroke as a share of the cap height.')]
         public float $stem,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $alternates,
@@ -37,7 +37,7 @@ final readonly class FontCard
         public int $accents,
         #[OA\Property]
         public bool $variable,
-        #[OA\Property(description: 'Whether its maker lets it be taken along in files.')]
+        #[OA\Property(description: 'Whether its licence allows embedding in files.')]
         public bool $embeddable,
     ) {
     }

@@ -15,7 +15,7 @@ final readonly class GlyphCard
         public int $glyph,
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'SVG path data, y pointing down.')]
+        #[OA\Property(description: 'SVG path data, y down.')]
         public string $path,
         #[OA\Property]
         public int $left,

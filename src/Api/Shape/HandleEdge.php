@@ -19,7 +19,7 @@ final readonly class HandleEdge
         public int $x,
         #[OA\Property]
         public int $y,
-        #[OA\Property(description: 'Which way the line goes there, in degrees clockwise.')]
+        #[OA\Property(description: 'Direction of the line there, in degrees clockwise.')]
         public float $heading,
     ) {
     }

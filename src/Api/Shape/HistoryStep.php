@@ -15,15 +15,15 @@ final readonly class HistoryStep
     public function __construct(
         #[OA\Property]
         public int $number,
-        #[OA\Property(description: 'The step that it was made from; 0 for the first.')]
+        #[OA\Property(description: 'Previous step; 0 for the first.')]
         public int $parent,
         #[OA\Property(nullable: true)]
         public ?string $name,
         #[OA\Property(format: 'date-time')]
         public string $madeAt,
-        #[OA\Property(description: 'Whether the design is at this step.')]
+        #[OA\Property(description: 'Whether this is the current step.')]
         public bool $current,
-        #[OA\Property(description: 'The address of an SVG picture; it never changes.')]
+        #[OA\Property(description: 'Address of an SVG picture that never changes.')]
         public string $picture,
     ) {
     }

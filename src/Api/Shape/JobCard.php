@@ -22,11 +22,11 @@ final readonly class JobCard
         public string $due,
         #[OA\Property(enum: ['to design', 'to approve', 'to cut', 'to press', 'done'])]
         public string $state,
-        #[OA\Property(description: 'How many blanks are to be pressed.')]
+        #[OA\Property(description: 'Number of blanks to press.')]
         public int $quantity,
         #[OA\Property]
         public bool $archived,
-        #[OA\Property(description: 'Null where the job has no list of names.', ref: '#/components/schemas/PeopleCount', nullable: true)]
+        #[OA\Property(description: 'Null if the job has no list of names.', ref: '#/components/schemas/PeopleCount', nullable: true)]
         public ?PeopleCount $people,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/DesignCard'))]
         public array $designs,

@@ -30,9 +30,9 @@ final readonly class JobSheet
         public string $state,
         #[OA\Property]
         public bool $archived,
-        #[OA\Property(description: 'Of the whole job; 0 where none is agreed.')]
+        #[OA\Property(description: 'Price of the whole job; 0 if none is agreed.')]
         public float $price,
-        #[OA\Property(description: 'Null where the job has no list of names.', ref: '#/components/schemas/PeopleCount', nullable: true)]
+        #[OA\Property(description: 'Null if the job has no list of names.', ref: '#/components/schemas/PeopleCount', nullable: true)]
         public ?PeopleCount $people,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobItem'))]
         public array $items,

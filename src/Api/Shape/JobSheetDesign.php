@@ -19,7 +19,7 @@ final readonly class JobSheetDesign
         public ?Approval $approval,
         #[OA\Property(format: 'date-time')]
         public string $savedAt,
-        #[OA\Property(description: 'Of a design that can’t be read: the latest step of its history that can.', nullable: true)]
+        #[OA\Property(description: 'For a design that can’t be read: the latest history step that can.', nullable: true)]
         public ?int $backup,
     ) {
     }

@@ -14,23 +14,23 @@ final readonly class JobSum
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobSumFilm'))]
         public array $films,
-        #[OA\Property(description: 'How many are pressed.')]
+        #[OA\Property(description: 'Number of pieces pressed.')]
         public int $pieces,
-        #[OA\Property(description: 'On the list of names; 0 where it has none.')]
+        #[OA\Property(description: 'Number of people on the list of names; 0 without a list.')]
         public int $people,
-        #[OA\Property(description: 'Seconds at the cutter.')]
+        #[OA\Property(description: 'Cutting time in seconds.')]
         public int $cut,
-        #[OA\Property(description: 'Seconds of weeding.')]
+        #[OA\Property(description: 'Weeding time in seconds.')]
         public int $weed,
-        #[OA\Property(description: 'Seconds at the press.')]
+        #[OA\Property(description: 'Pressing time in seconds.')]
         public int $press,
         #[OA\Property(description: 'Pieces of waste to pick out.')]
         public int $toWeed,
-        #[OA\Property(description: 'What the film costs.')]
+        #[OA\Property(description: 'Film cost.')]
         public float $film,
-        #[OA\Property(description: 'What an hour of work costs; 0 where it is not reckoned with.')]
+        #[OA\Property(description: 'Hourly rate; 0 if none is set.')]
         public float $rate,
-        #[OA\Property(description: 'Of film and work; null where the shop has set no hourly rate.', nullable: true)]
+        #[OA\Property(description: 'Cost of film and work; null if the shop has no hourly rate.', nullable: true)]
         public ?float $cost,
     ) {
     }

@@ -17,13 +17,13 @@ final readonly class JobSumFilm
         public string $name,
         #[OA\Property]
         public string $colour,
-        #[OA\Property(description: 'In rows side by side; laid out closely it is often less.')]
+        #[OA\Property(description: 'Length with copies in rows; nesting often needs less.')]
         public int $length,
         #[OA\Property]
         public float $cost,
-        #[OA\Property(description: 'Left of the roll.')]
+        #[OA\Property(description: 'Length left on the roll.')]
         public int $stock,
-        #[OA\Property(description: 'What is missing of it.')]
+        #[OA\Property(description: 'Missing length.')]
         public int $short,
     ) {
     }

@@ -18,35 +18,35 @@ final readonly class LaidPieceCard
 {
     /** @param list<float> $matrix */
     private function __construct(
-        #[OA\Property(description: 'Its place among the pieces.')]
+        #[OA\Property(description: 'Index among the pieces.')]
         public int $number,
-        #[OA\Property(description: 'The number cut beside it, the same on all films.')]
+        #[OA\Property(description: 'Number cut beside it, the same on all films.')]
         public int $mark,
         #[OA\Property]
         public string $design,
-        #[OA\Property(description: 'The key of its shape.')]
+        #[OA\Property(description: 'Shape key.')]
         public string $shape,
         #[OA\Property]
         public string $name,
         #[OA\Property]
         public int $copy,
-        #[OA\Property(description: 'The film that it lies on; empty if it is not laid yet.')]
+        #[OA\Property(description: 'Roll or scrap it is on; empty if not laid out yet.')]
         public string $stock,
         #[OA\Property(description: 'In degrees.')]
         public int $turn,
-        #[OA\Property(description: 'Of its left edge across the film.')]
+        #[OA\Property(description: 'Left edge, across the film.')]
         public int $x,
-        #[OA\Property(description: 'Of its lower edge along the film.')]
+        #[OA\Property(description: 'Lower edge, along the film.')]
         public int $y,
-        #[OA\Property(description: 'Its size across the film as it lies.')]
+        #[OA\Property(description: 'Size across the film as placed.')]
         public int $wide,
-        #[OA\Property(description: 'Its size along the film as it lies.')]
+        #[OA\Property(description: 'Size along the film as placed.')]
         public int $high,
         #[OA\Property(description: 'SVG matrix from its shape to the film: x along it, y across it.', items: new OA\Items(type: 'number'))]
         public array $matrix,
         #[OA\Property]
         public bool $pinned,
-        #[OA\Property(description: 'Whether its design has changed since it was laid, or it is not laid yet.')]
+        #[OA\Property(description: 'Whether it is not laid out yet or its design changed since.')]
         public bool $stale,
     ) {
     }

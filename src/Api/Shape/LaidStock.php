@@ -19,7 +19,7 @@ final readonly class LaidStock
         public string $kind,
         #[OA\Property]
         public int $width,
-        #[OA\Property(description: 'Of the roll the length in use.')]
+        #[OA\Property(description: 'Length in use of a roll.')]
         public int $length,
         #[OA\Property(description: 'SVG path data: x along the film, y across it; empty for the roll.')]
         public string $outline,

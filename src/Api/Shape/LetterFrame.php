@@ -12,7 +12,7 @@ use Uvret\Geometry\Box;
 final readonly class LetterFrame
 {
     public function __construct(
-        #[OA\Property(description: 'Its place in the words, counted from 0.')]
+        #[OA\Property(description: 'Index in the words, from 0.')]
         public int $at,
         #[OA\Property(ref: '#/components/schemas/Frame')]
         public Frame $frame,

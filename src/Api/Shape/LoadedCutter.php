@@ -13,19 +13,19 @@ final readonly class LoadedCutter
     public function __construct(
         #[OA\Property(enum: ['ready', 'cutting', 'held', 'jammed', 'out of film'])]
         public string $state,
-        #[OA\Property(description: 'The id of the film that is loaded.')]
+        #[OA\Property(description: 'Id of the loaded film.')]
         public string $film,
         #[OA\Property]
         public string $filmName,
         #[OA\Property]
         public int $width,
-        #[OA\Property(description: 'How much of the film is left.')]
+        #[OA\Property(description: 'Length of film left.')]
         public int $left,
-        #[OA\Property(description: 'How it lies.', enum: ['carrier down', 'carrier up'])]
+        #[OA\Property(description: 'Which side is up.', enum: ['carrier down', 'carrier up'])]
         public string $side,
-        #[OA\Property(description: 'The angle of the blade, in degrees.')]
+        #[OA\Property(description: 'Blade angle in degrees.')]
         public int $blade,
-        #[OA\Property(description: 'How far its tip trails.')]
+        #[OA\Property(description: 'Blade offset.')]
         public int $offset,
     ) {
     }

@@ -12,7 +12,7 @@ final readonly class Losses
 {
     /** @param list<SheetSnag> $snags numbered on from those of the sheet */
     public function __construct(
-        #[OA\Property(description: 'SVG path data in µm of all that is too thin or too small, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm of everything too thin or too small, y down.')]
         public string $path,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetSnag'))]
         public array $snags,

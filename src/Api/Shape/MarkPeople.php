@@ -9,7 +9,7 @@ use Uvret\App\Entity\PersonState;
 
 /** People of a list, and how far their pieces are. */
 #[OA\Schema(schema: 'MarkPeople', required: ['people'], properties: [
-    new OA\Property(property: 'people', description: 'Their ids.', type: 'array', items: new OA\Items(type: 'string')),
+    new OA\Property(property: 'people', description: 'Ids of the people.', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'state', type: 'string', enum: ['to cut', 'cut', 'weeded', 'pressed']),
 ], type: 'object')]
 final readonly class MarkPeople

@@ -11,21 +11,21 @@ use OpenApi\Attributes as OA;
 final readonly class MotifPieceCard
 {
     public function __construct(
-        #[OA\Property(description: 'The place of its colour.')]
+        #[OA\Property(description: 'Index of its colour.')]
         public int $colour,
-        #[OA\Property(description: 'A point in it as it was drawn, in ten-thousandths of the motif’s width from its middle.')]
+        #[OA\Property(description: 'X of a point inside it as drawn, in ten-thousandths of the motif’s width from its centre.')]
         public int $x,
-        #[OA\Property(description: 'The same point below the motif’s middle, in ten-thousandths of its height.')]
+        #[OA\Property(description: 'Y of that point below the centre, in ten-thousandths of the motif’s height.')]
         public int $y,
-        #[OA\Property(description: 'SVG path data in µm, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm, y down.')]
         public string $path,
-        #[OA\Property(description: 'As it was drawn, in µm.')]
+        #[OA\Property(description: 'Size as drawn, in µm.')]
         public int $width,
         #[OA\Property]
         public int $height,
-        #[OA\Property(description: 'The film that it is cut from; empty where it is left out.')]
+        #[OA\Property(description: 'Film it is cut from; empty if it is left out.')]
         public string $film,
-        #[OA\Property(description: 'What is otherwise for it; null where nothing is.', nullable: true)]
+        #[OA\Property(description: 'Its own settings; null if it has none.', nullable: true)]
         public ?string $id,
     ) {
     }

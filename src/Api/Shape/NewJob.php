@@ -17,7 +17,7 @@ final readonly class NewJob
         public string $customer,
         #[OA\Property(type: 'string', format: 'date')]
         public string $due,
-        #[OA\Property(description: 'The id of one of the shop’s blanks.')]
+        #[OA\Property(description: 'Id of one of the shop’s blanks.')]
         public string $blank,
         #[OA\Property(minimum: 1, maximum: 9999)]
         public int $quantity,

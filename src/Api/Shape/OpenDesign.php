@@ -25,7 +25,7 @@ final readonly class OpenDesign
         public int $version,
         #[OA\Property(format: 'date-time')]
         public string $savedAt,
-        #[OA\Property(description: 'The step of the history that it is at.')]
+        #[OA\Property(description: 'Current history step.')]
         public int $step,
         #[OA\Property]
         public bool $canUndo,
@@ -33,7 +33,7 @@ final readonly class OpenDesign
         public bool $canRedo,
         #[OA\Property(ref: '#/components/schemas/Approval', nullable: true)]
         public ?Approval $approval,
-        #[OA\Property(description: 'All designs of the job, this one too.', items: new OA\Items(ref: '#/components/schemas/DesignName'))]
+        #[OA\Property(description: 'All designs of the job, including this one.', items: new OA\Items(ref: '#/components/schemas/DesignName'))]
         public array $siblings,
         #[OA\Property(ref: '#/components/schemas/Design')]
         public object $document,

@@ -16,20 +16,20 @@ final readonly class PersonRow
         #[OA\Property]
         public string $id,
         #[OA\Property(
-            description: 'What was typed, by column.',
+            description: 'Cells by column.',
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'string'),
         )]
         public object $values,
         #[OA\Property(
-            description: 'What is set for this person only, by line: parts of the line.',
+            description: 'Settings for this person only, by line.',
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'object'),
         )]
         public object $own,
         #[OA\Property(enum: ['to cut', 'cut', 'weeded', 'pressed'])]
         public string $state,
-        #[OA\Property(description: 'Whether the row is not as the customer approved it.')]
+        #[OA\Property(description: 'Whether the row changed since the customer approved it.')]
         public bool $changed,
     ) {
     }

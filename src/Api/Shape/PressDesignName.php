@@ -16,9 +16,9 @@ final readonly class PressDesignName
         public string $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'Its id.')]
+        #[OA\Property(description: 'Design id.')]
         public string $job,
-        #[OA\Property(description: 'Of the job.')]
+        #[OA\Property(description: 'Job id.')]
         public string $title,
     ) {
     }

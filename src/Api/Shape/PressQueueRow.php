@@ -15,13 +15,13 @@ final readonly class PressQueueRow
         public string $id,
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'The size, where there is one.')]
+        #[OA\Property(description: 'Size, if any.')]
         public string $about,
-        #[OA\Property(description: 'How many alike.')]
+        #[OA\Property(description: 'Number of identical pieces.')]
         public int $count,
         #[OA\Property(enum: ['to cut', 'cut', 'weeded', 'pressed'])]
         public string $state,
-        #[OA\Property(description: 'Since when.', format: 'date-time', nullable: true)]
+        #[OA\Property(description: 'Waiting since.', format: 'date-time', nullable: true)]
         public ?string $at,
     ) {
     }

@@ -30,31 +30,31 @@ final readonly class PressSheet
         public string $design,
         #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'Its id.')]
+        #[OA\Property(description: 'Design id.')]
         public string $job,
-        #[OA\Property(description: 'Of the job.')]
+        #[OA\Property(description: 'Job id.')]
         public string $title,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/PressQueueRow'))]
         public array $rows,
-        #[OA\Property(description: 'The one that is shown; empty where there is none.')]
+        #[OA\Property(description: 'Person shown; empty if there is none.')]
         public string $row,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/PressStepCard'))]
         public array $steps,
-        #[OA\Property(description: 'For one piece, with the moments between steps.')]
+        #[OA\Property(description: 'Time for one piece, including handling between steps.')]
         public int $seconds,
-        #[OA\Property(description: 'The garment with platen and distances: an SVG document.')]
+        #[OA\Property(description: 'SVG document: the garment with platen and distances.')]
         public string $picture,
         #[OA\Property]
         public string $platen,
-        #[OA\Property(description: 'The id of the press that is used.')]
+        #[OA\Property(description: 'Id of the press in use.')]
         public string $press,
-        #[OA\Property(description: 'The shop’s presses; none where nothing is heated.', items: new OA\Items(
+        #[OA\Property(description: 'The shop’s presses; none if nothing is heated.', items: new OA\Items(
             required: ['id', 'name'],
             properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'name', type: 'string')],
             type: 'object',
         ))]
         public array $presses,
-        #[OA\Property(description: 'From where is measured; empty where there is no edge.')]
+        #[OA\Property(description: 'Edge that distances are measured from; empty if there is none.')]
         public string $measure,
         #[OA\Property(nullable: true)]
         public ?string $problem,

@@ -15,15 +15,15 @@ final readonly class PressStepCard
         public string $title,
         #[OA\Property]
         public string $hint,
-        #[OA\Property(description: 'In °C; null where nothing is heated.', nullable: true)]
+        #[OA\Property(description: 'In °C; null if nothing is heated.', nullable: true)]
         public ?int $temperature,
-        #[OA\Property(description: '0 where it is done by hand.')]
+        #[OA\Property(description: '0 for a manual step.')]
         public int $seconds,
         #[OA\Property(description: 'Seconds in every section after the first.')]
         public int $later,
         #[OA\Property(enum: ['light', 'medium', 'firm'], nullable: true)]
         public ?string $pressure,
-        #[OA\Property(description: 'How many sections it is pressed in.')]
+        #[OA\Property(description: 'Number of sections.')]
         public int $sections,
     ) {
     }

@@ -15,7 +15,7 @@ final readonly class PressedLayer
     private function __construct(
         #[OA\Property]
         public string $film,
-        #[OA\Property(description: 'SVG path data in µm from the middle of the area’s top edge, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm from the middle of the area’s top edge, y down.')]
         public string $path,
     ) {
     }

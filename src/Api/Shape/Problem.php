@@ -15,7 +15,7 @@ final readonly class Problem
         public string $title,
         #[OA\Property]
         public string $detail,
-        #[OA\Property(description: 'The field of the document that is wrong, like lines/0/words; empty when none is.')]
+        #[OA\Property(description: 'Invalid field of the document, like lines/0/words; empty if it is none.')]
         public string $path = '',
     ) {
     }

@@ -12,7 +12,7 @@ use Uvret\App\Entity\RackFilm;
 final readonly class RackEntry
 {
     public function __construct(
-        #[OA\Property(description: 'Rises with every change; 0 for one that is not saved yet.')]
+        #[OA\Property(description: 'Increases with every change; 0 if not saved yet.')]
         public int $version,
         #[OA\Property(ref: '#/components/schemas/RackFilm')]
         public object $entry,

@@ -14,15 +14,15 @@ final readonly class Rail
      * @param list<JobCard> $jobs
      */
     public function __construct(
-        #[OA\Property(description: 'Differs as soon as anything on the rail was changed.')]
+        #[OA\Property(description: 'Changes whenever anything on the rail changes.')]
         public string $stamp,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/JobCard'))]
         public array $jobs,
-        #[OA\Property(description: 'How many jobs the list has; the answer has some of them.')]
+        #[OA\Property(description: 'Total number of jobs in the list; this page has some of them.')]
         public int $found,
-        #[OA\Property(description: 'How many jobs hang on the rail.')]
+        #[OA\Property(description: 'Number of jobs on the rail.')]
         public int $hanging,
-        #[OA\Property(description: 'How many are done, and not archived.')]
+        #[OA\Property(description: 'Number of jobs done but not archived.')]
         public int $done,
         #[OA\Property]
         public int $archived,

@@ -15,13 +15,13 @@ final readonly class ReadArtwork
      * @param list<string>                                            $notes
      */
     public function __construct(
-        #[OA\Property(description: 'Of what is seen, in units of its paths.')]
+        #[OA\Property(description: 'Bounds of the visible shapes, in units of the paths.')]
         public int $width,
         #[OA\Property]
         public int $height,
-        #[OA\Property(description: 'The colours found in it, without films yet.', items: new OA\Items(ref: '#/components/schemas/DesignMotifColour'))]
+        #[OA\Property(description: 'Colours found, without films yet.', items: new OA\Items(ref: '#/components/schemas/DesignMotifColour'))]
         public array $colours,
-        #[OA\Property(description: 'What was left out, in sentences.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'What was left out, as sentences.', items: new OA\Items(type: 'string'))]
         public array $notes,
     ) {
     }

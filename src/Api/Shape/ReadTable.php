@@ -18,9 +18,9 @@ final readonly class ReadTable
      * @param list<list<string>> $rows
      */
     public function __construct(
-        #[OA\Property(description: 'None where the first row is a person.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Empty if the first row is a person.', items: new OA\Items(type: 'string'))]
         public array $titles,
-        #[OA\Property(description: 'One for each of the table’s; empty where it is not taken.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Target column for each table column; empty to skip it.', items: new OA\Items(type: 'string'))]
         public array $columns,
         #[OA\Property(items: new OA\Items(type: 'array', items: new OA\Items(type: 'string')))]
         public array $rows,

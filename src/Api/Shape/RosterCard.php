@@ -18,17 +18,17 @@ final readonly class RosterCard
      * @param list<DesignName>  $designs
      */
     public function __construct(
-        #[OA\Property(description: '0 where the job has no list yet.')]
+        #[OA\Property(description: '0 if the job has no list yet.')]
         public int $version,
-        #[OA\Property(description: 'The shop’s own, besides name, number, size, blank, quantity and note.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Columns besides name, number, size, blank, quantity and note.', items: new OA\Items(type: 'string'))]
         public array $columns,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/PersonRow'))]
         public array $people,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/RosterDoubt'))]
         public array $doubts,
-        #[OA\Property(description: 'That the blanks of the designs come in.', items: new OA\Items(type: 'string'))]
+        #[OA\Property(description: 'Sizes of the designs’ blanks.', items: new OA\Items(type: 'string'))]
         public array $sizes,
-        #[OA\Property(description: 'Those with fields in their words.', items: new OA\Items(ref: '#/components/schemas/DesignName'))]
+        #[OA\Property(description: 'Designs with fields in their words.', items: new OA\Items(ref: '#/components/schemas/DesignName'))]
         public array $designs,
     ) {
     }

@@ -15,7 +15,7 @@ final readonly class SaveDesign
         public int $version,
         #[OA\Property(ref: '#/components/schemas/Design')]
         public object $document,
-        #[OA\Property(description: 'What was changed, like words:line-1; changes of the same in a row are one step of the history.')]
+        #[OA\Property(description: 'What was changed, like words:line-1; consecutive changes of the same thing are one history step.')]
         public string $change,
     ) {
     }

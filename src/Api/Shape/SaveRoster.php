@@ -10,7 +10,7 @@ use Uvret\Roster\RosterException;
 
 /** A list of names as it is to be kept. */
 #[OA\Schema(schema: 'SaveRoster', required: ['version', 'columns', 'people'], properties: [
-    new OA\Property(property: 'version', description: 'That was changed.', type: 'integer'),
+    new OA\Property(property: 'version', description: 'Version that was changed.', type: 'integer'),
     new OA\Property(property: 'columns', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'people', type: 'array', items: new OA\Items(ref: '#/components/schemas/PersonRow')),
 ], type: 'object')]

@@ -20,9 +20,9 @@ final readonly class ScrapCard
         public int $width,
         #[OA\Property]
         public int $length,
-        #[OA\Property(description: 'SVG path data, y upwards.')]
+        #[OA\Property(description: 'SVG path data, y up.')]
         public string $outline,
-        #[OA\Property(description: 'Whether a cut left it and nobody has decided yet.')]
+        #[OA\Property(description: 'Whether a cut left it and it is neither kept nor thrown away yet.')]
         public bool $offered,
     ) {
     }

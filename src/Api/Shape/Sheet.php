@@ -24,7 +24,7 @@ final readonly class Sheet
     public function __construct(
         #[OA\Property(ref: '#/components/schemas/Frame')]
         public Frame $area,
-        #[OA\Property(description: 'All of the blank’s drawing.', ref: '#/components/schemas/Frame')]
+        #[OA\Property(description: 'Bounds of the blank’s drawing.', ref: '#/components/schemas/Frame')]
         public Frame $blank,
         #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
         public ?Frame $ink,
@@ -32,17 +32,17 @@ final readonly class Sheet
         public array $parts,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetLayer'))]
         public array $layers,
-        #[OA\Property(description: 'How the films that touch meet.', items: new OA\Items(ref: '#/components/schemas/SheetJoint'))]
+        #[OA\Property(description: 'Joints of touching films.', items: new OA\Items(ref: '#/components/schemas/SheetJoint'))]
         public array $joints,
         #[OA\Property]
         public int $filmLength,
-        #[OA\Property(description: 'How many pieces of waste have to be picked out.')]
+        #[OA\Property(description: 'Number of waste pieces to pick out.')]
         public int $toWeed,
-        #[OA\Property(description: 'What the area has left beyond the ink in the tighter direction; below 0 when it does not fit.', nullable: true)]
+        #[OA\Property(description: 'Room to spare in the tighter direction; negative if it does not fit.', nullable: true)]
         public ?int $spare,
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/SheetSnag'))]
         public array $snags,
-        #[OA\Property(description: 'The rubbish of treatments that was tidied away.', items: new OA\Items(ref: '#/components/schemas/SheetRemoval'))]
+        #[OA\Property(description: 'Scraps of treatments that were tidied away.', items: new OA\Items(ref: '#/components/schemas/SheetRemoval'))]
         public array $removals,
     ) {
     }

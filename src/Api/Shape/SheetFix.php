@@ -14,25 +14,25 @@ final readonly class SheetFix
     public function __construct(
         #[OA\Property]
         public string $say,
-        #[OA\Property(description: 'The size that letters H get, in µm; null where it stays.', nullable: true)]
+        #[OA\Property(description: 'New cap height in µm; null to keep it.', nullable: true)]
         public ?int $letterHeight,
-        #[OA\Property(description: 'The tracking in thousandths of the em; null where it stays.', nullable: true)]
+        #[OA\Property(description: 'New letter spacing in thousandths of the em; null to keep it.', nullable: true)]
         public ?int $spacing,
-        #[OA\Property(description: 'How much the strokes are grown on either side, in µm; null where it stays.', nullable: true)]
+        #[OA\Property(description: 'New heft (growth on either side of a stroke) in µm; null to keep it.', nullable: true)]
         public ?int $heft,
         #[OA\Property(
-            description: 'What becomes of the islands of what is cut out; null where that stays.',
+            description: 'New treatment of islands; null to keep it.',
             enum: ['keep', 'drop', 'bridge', 'bridge or drop'],
             nullable: true,
         )]
         public ?string $islands,
-        #[OA\Property(description: 'The card that it gets set into; null where it is not.', nullable: true)]
+        #[OA\Property(description: 'Card to set it into, if any.', nullable: true)]
         public ?string $into,
-        #[OA\Property(description: 'The card that it is brought forward of; null where it stays at its depth.', nullable: true)]
+        #[OA\Property(description: 'Card to bring it in front of, if any.', nullable: true)]
         public ?string $above,
-        #[OA\Property(description: 'The place to keep off that lettering may run across; null where none is allowed.', nullable: true)]
+        #[OA\Property(description: 'Keep-off place to allow, if any.', nullable: true)]
         public ?string $crosses,
-        #[OA\Property(description: 'Whether how films used to cover one another is settled by it.')]
+        #[OA\Property(description: 'Whether it accepts the new look of an older design.')]
         public bool $settles,
     ) {
     }

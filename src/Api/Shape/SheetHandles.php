@@ -21,7 +21,7 @@ final readonly class SheetHandles
         #[OA\Property(ref: '#/components/schemas/StageCircle', nullable: true)]
         public ?StageCircle $circle,
         #[OA\Property(
-            description: 'The ends and the middles of both edges; none where the line is not stretched.',
+            description: 'Ends and middles of both edges; none if the line does not fill anything.',
             items: new OA\Items(ref: '#/components/schemas/HandleEdge'),
         )]
         public array $edges,

@@ -12,19 +12,19 @@ use Uvret\Separate\FilmJoint;
 final readonly class SheetJoint
 {
     public function __construct(
-        #[OA\Property(description: 'The film that is pressed first.')]
+        #[OA\Property(description: 'Film pressed first.')]
         public string $lower,
         #[OA\Property]
         public string $upper,
-        #[OA\Property(description: 'As it is made.', enum: ['lay over', 'trapped', 'butted', 'gap'])]
+        #[OA\Property(description: 'Kind as made.', enum: ['lay over', 'trapped', 'butted', 'gap'])]
         public string $kind,
-        #[OA\Property(description: 'The trap, or the gap.')]
+        #[OA\Property(description: 'Width of the trap or gap.')]
         public int $width,
-        #[OA\Property(description: 'As it was asked for.', enum: ['lay over', 'trapped', 'butted', 'gap'])]
+        #[OA\Property(description: 'Requested kind.', enum: ['lay over', 'trapped', 'butted', 'gap'])]
         public string $wanted,
-        #[OA\Property(description: 'How far either may slip before the blank shows between them.')]
+        #[OA\Property(description: 'Slip tolerance before the blank shows between them.')]
         public int $safe,
-        #[OA\Property(description: 'Why it is made otherwise than asked for.', nullable: true)]
+        #[OA\Property(description: 'Why it differs from the request.', nullable: true)]
         public ?string $reason,
     ) {
     }

@@ -39,19 +39,19 @@ final readonly class SheetLayer
     public function __construct(
         #[OA\Property]
         public string $film,
-        #[OA\Property(description: 'SVG path data in µm from the weeding box’s left top corner, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm from the weeding box’s top left corner, y down.')]
         public string $path,
         #[OA\Property]
         public int $width,
         #[OA\Property]
         public int $height,
-        #[OA\Property(description: 'Where its frames begin on the wear side, y pointing down; seen from there, a mirrored layer begins at its right.')]
+        #[OA\Property(description: 'Origin of its frames on the wear side, y down; a mirrored layer begins at its right there.')]
         public int $left,
         #[OA\Property]
         public int $top,
         #[OA\Property]
         public int $filmLength,
-        #[OA\Property(description: 'Whether it lies a quarter turn round on the film to fit its width.')]
+        #[OA\Property(description: 'Whether it is rotated 90° to fit the roll.')]
         public bool $turned,
         #[OA\Property]
         public bool $fits,
@@ -61,17 +61,17 @@ final readonly class SheetLayer
         public int $toWeed,
         #[OA\Property]
         public bool $mirrored,
-        #[OA\Property(description: 'SVG path data of the marks that layers are laid on one another by; empty where there are none.')]
+        #[OA\Property(description: 'SVG path data of the registration marks; empty if there are none.')]
         public string $marks,
         #[OA\Property(description: 'SVG path data of the frames.')]
         public string $frame,
-        #[OA\Property(description: 'SVG path data of the lines that part the waste; empty where there are none.')]
+        #[OA\Property(description: 'SVG path data of the relief cuts; empty if there are none.')]
         public string $parting,
         #[OA\Property]
         public int $thickness,
-        #[OA\Property(description: 'How far it may slip before the blank shows beside it; null where it touches no other film.', nullable: true)]
+        #[OA\Property(description: 'Slip tolerance before the blank shows; null if it touches no other film.', nullable: true)]
         public ?int $safe,
-        #[OA\Property(description: 'Why it is pressed later than wanted.', nullable: true)]
+        #[OA\Property(description: 'Why it is pressed later than requested.', nullable: true)]
         public ?string $reason,
     ) {
     }

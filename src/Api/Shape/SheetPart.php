@@ -41,35 +41,35 @@ final readonly class SheetPart
         public string $card,
         #[OA\Property]
         public string $film,
-        #[OA\Property(description: 'SVG path data in µm from the middle of the area’s top edge, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm from the middle of the area’s top edge, y down.')]
         public string $path,
         #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
         public ?Frame $ink,
-        #[OA\Property(description: 'Of the ink along the baseline, before the line’s turn, in µm.')]
+        #[OA\Property(description: 'Ink width along the baseline before rotation, in µm.')]
         public int $width,
         #[OA\Property]
         public int $height,
-        #[OA\Property(description: 'The middle that the line is turned about, in µm, y pointing down.')]
+        #[OA\Property(description: 'Centre of rotation in µm, y down.')]
         public int $middleX,
         #[OA\Property]
         public int $middleY,
-        #[OA\Property(description: 'The height of the letter H at this size, in µm.')]
+        #[OA\Property(description: 'Cap height in µm.')]
         public int $letterHeight,
-        #[OA\Property(description: 'What the font’s em takes at this size, in µm.')]
+        #[OA\Property(description: 'The font’s em in µm.')]
         public int $em,
-        #[OA\Property(description: 'Where each letter’s ink lies.', items: new OA\Items(ref: '#/components/schemas/LetterFrame'))]
+        #[OA\Property(description: 'Bounds of each letter’s ink.', items: new OA\Items(ref: '#/components/schemas/LetterFrame'))]
         public array $letters,
-        #[OA\Property(description: 'Whether it is not what its card is measured by: letters of another film, or what a treatment adds.')]
+        #[OA\Property(description: 'Whether it doesn’t count for the card’s size: letters of another film, or added by a treatment.')]
         public bool $also,
-        #[OA\Property(description: 'How far its frame is turned, in degrees clockwise.')]
+        #[OA\Property(description: 'Rotation of its frame in degrees clockwise.')]
         public float $turn,
         #[OA\Property(ref: '#/components/schemas/SheetHandles', nullable: true)]
         public ?SheetHandles $handles,
-        #[OA\Property(description: 'Only there to be followed or filled.')]
+        #[OA\Property(description: 'Guide only: followed or filled, not cut.')]
         public bool $guide,
-        #[OA\Property(description: 'What it is of its card.', enum: ['base', 'outline', 'shadow', 'inline'])]
+        #[OA\Property(description: 'Role within its card.', enum: ['base', 'outline', 'shadow', 'inline'])]
         public string $role,
-        #[OA\Property(description: 'Its place from the bottom up among all parts: what lies on what.')]
+        #[OA\Property(description: 'Stacking position among all parts, bottom first.')]
         public int $depth,
     ) {
     }

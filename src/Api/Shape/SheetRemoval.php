@@ -26,11 +26,11 @@ final readonly class SheetRemoval
         public int $x,
         #[OA\Property]
         public int $y,
-        #[OA\Property(description: 'Whether it was filled rather than taken away.')]
+        #[OA\Property(description: 'Whether it was filled rather than removed.')]
         public bool $fills,
-        #[OA\Property(description: 'Whether it is kept all the same.')]
+        #[OA\Property(description: 'Whether the user keeps it anyway.')]
         public bool $kept,
-        #[OA\Property(description: 'SVG path data of what was filled or taken away.')]
+        #[OA\Property(description: 'SVG path data of the filled or removed area.')]
         public string $path,
     ) {
     }

@@ -28,11 +28,11 @@ final readonly class SheetSnag
         public ?string $card,
         #[OA\Property(nullable: true)]
         public ?string $film,
-        #[OA\Property(description: 'Where on the stage, in µm, y pointing down.', nullable: true)]
+        #[OA\Property(description: 'Position on the stage in µm, y down.', nullable: true)]
         public ?int $x,
         #[OA\Property(nullable: true)]
         public ?int $y,
-        #[OA\Property(description: 'Changes that mend it at once.', items: new OA\Items(ref: '#/components/schemas/SheetFix'))]
+        #[OA\Property(description: 'One-click fixes.', items: new OA\Items(ref: '#/components/schemas/SheetFix'))]
         public array $fixes,
     ) {
     }

@@ -15,19 +15,19 @@ final readonly class Shop
     private function __construct(
         #[OA\Property]
         public int $version,
-        #[OA\Property(description: 'Empty where it has none yet.', maxLength: 80)]
+        #[OA\Property(description: 'Empty if none is set yet.', maxLength: 80)]
         public string $name,
-        #[OA\Property(type: 'string', description: 'The unit that new designs are measured in.', enum: ['mm', 'in'])]
+        #[OA\Property(type: 'string', description: 'Unit of new designs.', enum: ['mm', 'in'])]
         public Unit $unit,
         #[OA\Property(ref: '#/components/schemas/ShopWeeding')]
         public ShopWeeding $weeding,
-        #[OA\Property(description: 'Whether the cutter makes up for the blade’s offset by itself; else the plan does.')]
+        #[OA\Property(description: 'Whether the cutter compensates for the blade offset itself; otherwise the knife plan does.')]
         public bool $compensates,
         #[OA\Property(ref: '#/components/schemas/ShopLayout')]
         public ShopLayout $layout,
         #[OA\Property(ref: '#/components/schemas/ShopPress')]
         public ShopPress $press,
-        #[OA\Property(description: 'What an hour of its work costs; 0 where it is not reckoned with.', maximum: 10000, minimum: 0)]
+        #[OA\Property(description: 'Hourly rate; 0 if none is set.', maximum: 10000, minimum: 0)]
         public float $rate,
     ) {
     }

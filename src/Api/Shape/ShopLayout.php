@@ -15,23 +15,23 @@ final readonly class ShopLayout
 
     /** @param array{width: int, length: int} $sheet */
     private function __construct(
-        #[OA\Property(description: 'Between frames.', maximum: 100000, minimum: 0)]
+        #[OA\Property(description: 'Gap between frames.', maximum: 100000, minimum: 0)]
         public int $gap,
-        #[OA\Property(description: 'Unusable film on both sides of a roll and round a scrap.', maximum: 100000, minimum: 0)]
+        #[OA\Property(description: 'Unusable margin on both sides of a roll and around a scrap.', maximum: 100000, minimum: 0)]
         public int $edge,
-        #[OA\Property(description: 'The smallest width of a scrap that is kept.', maximum: 1000000, minimum: 10000)]
+        #[OA\Property(description: 'Smallest width of a scrap worth keeping.', maximum: 1000000, minimum: 10000)]
         public int $smallest,
-        #[OA\Property(description: 'How long to look for a better layout.', maximum: 600, minimum: 1)]
+        #[OA\Property(description: 'Search time.', maximum: 600, minimum: 1)]
         public int $seconds,
         #[OA\Property(description: 'Whether a small number is cut into the waste beside each piece.')]
         public bool $numbers,
         #[OA\Property(description: 'The carrier mat.', required: ['width', 'length', 'edge'], properties: [
             new OA\Property(property: 'width', type: 'integer', maximum: 2000000, minimum: 100000),
             new OA\Property(property: 'length', type: 'integer', maximum: 2000000, minimum: 100000),
-            new OA\Property(property: 'edge', description: 'Kept free all round.', type: 'integer', maximum: 40000, minimum: 0),
+            new OA\Property(property: 'edge', description: 'Margin kept free all round.', type: 'integer', maximum: 40000, minimum: 0),
         ], type: 'object')]
         public Mat $mat,
-        #[OA\Property(description: 'Sheets that films come in; 0 × 0 where they come on rolls.', required: ['width', 'length'], properties: [
+        #[OA\Property(description: 'Sheet size; 0 × 0 if films come on rolls.', required: ['width', 'length'], properties: [
             new OA\Property(property: 'width', type: 'integer', maximum: 2000000, minimum: 0),
             new OA\Property(property: 'length', type: 'integer', maximum: 2000000, minimum: 0),
         ], type: 'object')]

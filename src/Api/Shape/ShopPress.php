@@ -21,11 +21,11 @@ final readonly class ShopPress
             new OA\Property(property: 'id', type: 'string', maxLength: 40),
             new OA\Property(property: 'name', type: 'string', maxLength: 40),
             new OA\Property(property: 'kind', type: 'string', enum: ['flat', 'cap', 'sleeve', 'small', 'iron']),
-            new OA\Property(property: 'width', description: 'Of the platen.', type: 'integer', maximum: 2000000, minimum: 20000),
+            new OA\Property(property: 'width', description: 'Platen size.', type: 'integer', maximum: 2000000, minimum: 20000),
             new OA\Property(property: 'height', type: 'integer', maximum: 2000000, minimum: 20000),
         ], type: 'object'))]
         public array $presses,
-        #[OA\Property(description: 'How far sections overlap.', maximum: 100000, minimum: 0)]
+        #[OA\Property(description: 'Overlap of sections.', maximum: 100000, minimum: 0)]
         public int $overlap,
     ) {
     }

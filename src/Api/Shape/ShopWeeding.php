@@ -14,17 +14,17 @@ final readonly class ShopWeeding
     private const MOST = 600.0;
 
     private function __construct(
-        #[OA\Property(description: 'To begin with a layer and to look it over in the end.')]
+        #[OA\Property(description: 'Per layer, to start and check.')]
         public float $begin,
-        #[OA\Property(description: 'For each metre of outline.')]
+        #[OA\Property(description: 'Per metre of outline.')]
         public float $metre,
-        #[OA\Property(description: 'Where the waste is narrower than a finger’s hold.')]
+        #[OA\Property(description: 'Per place where the waste is too narrow to grip.')]
         public float $neck,
-        #[OA\Property(description: 'For each hole.')]
+        #[OA\Property(description: 'Per hole.')]
         public float $hole,
-        #[OA\Property(description: 'More for a hole that no hook goes into.')]
+        #[OA\Property(description: 'Extra for a hole too small for the hook.')]
         public float $small,
-        #[OA\Property(description: 'Beside a thin stroke.')]
+        #[OA\Property(description: 'Per thin stroke.')]
         public float $stroke,
     ) {
     }

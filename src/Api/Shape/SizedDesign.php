@@ -17,18 +17,18 @@ final readonly class SizedDesign
     private function __construct(
         #[OA\Property]
         public string $size,
-        #[OA\Property(description: 'Whether it is the size on which the design is made.')]
+        #[OA\Property(description: 'Whether the design was made on this size.')]
         public bool $own,
-        #[OA\Property(description: 'Whether the blank has the placement in this size.')]
+        #[OA\Property(description: 'Whether this size has the placement.')]
         public bool $placed,
-        #[OA\Property(description: 'Of the whole blank as drawn.')]
+        #[OA\Property(description: 'Bounds of the whole blank as drawn.')]
         public int $width,
         #[OA\Property]
         public int $height,
-        #[OA\Property(description: 'What the area has left beyond the ink in the tighter direction; below 0 where it does not fit.', nullable: true)]
+        #[OA\Property(description: 'Room to spare in the tighter direction; negative if it does not fit.', nullable: true)]
         public ?int $spare,
         #[OA\Property(
-            description: 'By card: a line’s measure, a form’s or motif’s width.',
+            description: 'By card: the line’s driving dimension, or the width of a form or motif.',
             type: 'object',
             additionalProperties: new OA\AdditionalProperties(type: 'integer'),
         )]

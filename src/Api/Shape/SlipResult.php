@@ -19,19 +19,19 @@ final readonly class SlipResult
         public int $dx,
         #[OA\Property]
         public int $dy,
-        #[OA\Property(description: 'SVG path data of where the blank shows between films.')]
+        #[OA\Property(description: 'SVG path data of the blank showing between films.')]
         public string $bare,
-        #[OA\Property(description: 'SVG path data of where a film shows that belongs beneath another.')]
+        #[OA\Property(description: 'SVG path data of a film showing that should be covered.')]
         public string $wrong,
-        #[OA\Property(description: 'Of the blank that shows, in mm².')]
+        #[OA\Property(description: 'Area of blank showing, in mm².')]
         public float $bareArea,
-        #[OA\Property(description: 'Of the film that shows, in mm².')]
+        #[OA\Property(description: 'Area of film showing, in mm².')]
         public float $wrongArea,
-        #[OA\Property(description: 'The widest of those places.')]
+        #[OA\Property(description: 'Width of the widest such place.')]
         public int $widest,
-        #[OA\Property(description: 'The trap by which the blank would not show; 0 where it does not.')]
+        #[OA\Property(description: 'Trap needed to hide the blank; 0 if it does not show.')]
         public int $needs,
-        #[OA\Property(description: 'How far the film may slip in any direction before the blank shows beside it.')]
+        #[OA\Property(description: 'Slip tolerance in any direction before the blank shows.')]
         public int $safe,
     ) {
     }

@@ -8,20 +8,20 @@ use OpenApi\Attributes as OA;
 
 /** A position on film that a person chooses for a piece. Lengths are in µm. */
 #[OA\Schema(schema: 'Spot', required: ['stock', 'turn', 'x', 'y'], properties: [
-    new OA\Property(property: 'pinned', description: 'Whether it stays there when the others are laid out again.', type: 'boolean'),
+    new OA\Property(property: 'pinned', description: 'Whether it keeps its position when the rest is laid out again.', type: 'boolean'),
 ])]
 final readonly class Spot
 {
     private const MOST = 1_000_000_000;
 
     private function __construct(
-        #[OA\Property(description: 'The roll or a scrap.')]
+        #[OA\Property(description: 'Roll or scrap.')]
         public string $stock,
         #[OA\Property(description: 'In degrees, anticlockwise.')]
         public int $turn,
-        #[OA\Property(description: 'Of its left edge, across the film.')]
+        #[OA\Property(description: 'Left edge, across the film.')]
         public int $x,
-        #[OA\Property(description: 'Of its lower edge, along it.')]
+        #[OA\Property(description: 'Lower edge, along the film.')]
         public int $y,
     ) {
     }

@@ -11,7 +11,7 @@ use OpenApi\Attributes as OA;
 final readonly class SubstituteCard
 {
     public function __construct(
-        #[OA\Property(description: 'Its name.')]
+        #[OA\Property(description: 'Name of the film.')]
         public string $film,
         #[OA\Property]
         public int $width,

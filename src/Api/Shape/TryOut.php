@@ -14,11 +14,11 @@ final readonly class TryOut
     public function __construct(
         #[OA\Property]
         public string $font,
-        #[OA\Property(description: 'SVG path data in µm, y pointing down.')]
+        #[OA\Property(description: 'SVG path data in µm, y down.')]
         public string $path,
         #[OA\Property(ref: '#/components/schemas/Frame', nullable: true)]
         public ?Frame $frame,
-        #[OA\Property(description: 'The thinnest strokes at this size, in µm.')]
+        #[OA\Property(description: 'Thinnest stroke at this size, in µm.')]
         public int $thinnest,
         #[OA\Property]
         public int $toWeed,

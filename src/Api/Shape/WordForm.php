@@ -19,7 +19,7 @@ final readonly class WordForm
     public function __construct(
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $features,
-        #[OA\Property(description: 'SVG path data, y pointing down.')]
+        #[OA\Property(description: 'SVG path data, y down.')]
         public string $path,
         #[OA\Property]
         public int $width,

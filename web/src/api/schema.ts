@@ -1031,9 +1031,9 @@ export interface components {
         /** @description A font that was brought, or the one there was already. */
         AddedFont: {
             font: components["schemas"]["FontCard"];
-            /** @description Whether it was in the type case before. */
+            /** @description Whether it was already in the type case. */
             known: boolean;
-            /** @description What should be known about it; empty for nothing. */
+            /** @description Note about the font; empty if there is none. */
             note: string;
         };
         /** @description What the customer approved. */
@@ -1041,14 +1041,14 @@ export interface components {
             by: string;
             /** Format: date-time */
             at: string;
-            /** @description The step of the history that was approved. */
+            /** @description Approved history step. */
             step: number;
-            /** @description Whether the design is still as it was approved. */
+            /** @description Whether the design is unchanged since. */
             current: boolean;
         };
         /** @description A blank of the shop, with its version. */
         BlankEntry: {
-            /** @description Rises with every change; 0 for one that is not saved yet. */
+            /** @description Increases with every change; 0 if not saved yet. */
             version: number;
             blank: components["schemas"]["ShopBlank"];
         };
@@ -1057,9 +1057,9 @@ export interface components {
             name: string;
             title: string;
             hint: string;
-            /** @description Along which is measured: SVG path data in the drawing’s millimetres. */
+            /** @description Measured line: SVG path data in the drawing’s millimetres. */
             path: string;
-            /** @description As the drawing has it, in µm. */
+            /** @description Length in the drawing, in µm. */
             usual: number;
         };
         /** @description A job as it is to be from now on, with the version that it was changed from. */
@@ -1073,7 +1073,7 @@ export interface components {
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
             /**
              * Format: float
-             * @description Of the whole job; 0 where none is agreed; left out, it stays.
+             * @description Price of the whole job; 0 if none is agreed; omit to keep it.
              */
             price?: number | null;
             items: components["schemas"]["JobItem"][];
@@ -1092,95 +1092,95 @@ export interface components {
             letterHeight: number;
             /**
              * Format: float
-             * @description Its width in percent of what it would be at that height.
+             * @description Width in percent of its natural width at that height.
              */
             squeezed: number;
-            /** @description Smaller than it is set, because squeezing was not enough. */
+            /** @description Whether it is smaller than set because squeezing was not enough. */
             smaller: boolean;
         };
         /** @description A line with fields on a contact sheet. Lengths are in µm. */
         ContactLine: {
             id: string;
-            /** @description With its fields, like ⟨name⟩. */
+            /** @description Words with fields, like ⟨name⟩. */
             words: string;
-            /** @description The largest letter height that all can have within the limit, or within the area where there is none. */
+            /** @description Largest letter height that fits everyone within the limit, or within the area if there is none. */
             tallest: number | null;
         };
         /** @description A shape on a contact sheet, in the colour of its film. */
         ContactPart: {
             colour: string;
-            /** @description SVG path data in µm, y pointing down. */
+            /** @description SVG path data in µm, y down. */
             path: string;
         };
         /** @description One person's lettering. Lengths are in µm. */
         ContactPerson: {
             id: string;
-            /** @description Of all lines with fields. */
+            /** @description All lines with fields. */
             words: string;
-            /** @description From the bottom up. */
+            /** @description Bottom first. */
             parts: components["schemas"]["ContactPart"][];
             box: components["schemas"]["Frame"] | null;
             lines: components["schemas"]["ContactFit"][];
-            /** @description Why nothing could be made. */
+            /** @description Why this person’s lettering can’t be made. */
             failure: string | null;
         };
         /** @description How a design comes out for the people of a list. Lengths are in µm. */
         ContactSheet: {
-            /** @description The colour of the blank. */
+            /** @description Colour of the blank. */
             fabric: string;
-            /** @description Of all people in the list. */
+            /** @description Number of people in the list. */
             count: number;
             /** @description Lines with fields. */
             lines: components["schemas"]["ContactLine"][];
-            /** @description Those that were asked for. */
+            /** @description The requested people. */
             people: components["schemas"]["ContactPerson"][];
         };
         /** @description A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
         CutLayerCard: {
             film: components["schemas"]["DesignFilm"];
-            /** @description How many the job wants. */
+            /** @description Copies in the job. */
             wanted: number;
-            /** @description How many are laid out; all that is counted is of all of them. */
+            /** @description Copies laid out; all figures are for all of them. */
             copies: number;
-            /** @description Where the corner of each copy lies. */
+            /** @description Corner of each copy. */
             places: {
                 along: number;
                 across: number;
             }[];
-            /** @description How much of the film they take. */
+            /** @description Length of film. */
             length: number;
-            /** @description How much of the film’s width they take. */
+            /** @description Width of film. */
             across: number;
             fits: boolean;
-            /** @description The pieces of a copy in the order of their numbers, SVG path data from its corner: x along the film, y across it. */
+            /** @description Pieces of one copy by number: SVG path data from its corner, x along the film, y across it. */
             ink: string[];
-            /** @description The frames, the marks and what parts the waste, the same. */
+            /** @description Frames, registration marks and relief cuts, likewise. */
             frame: string;
-            /** @description Where it is hard to weed, the same: small holes, narrow waste, thin strokes. */
+            /** @description Hard places to weed, likewise: small holes, narrow waste, thin strokes. */
             hard: string;
-            /** @description How many places those are. */
+            /** @description Number of hard places. */
             hardPlaces: number;
             pieces: number;
             toWeed: number;
-            /** @description How long the smallest piece is where it is longest. */
+            /** @description Longest extent of the smallest piece. */
             smallest: number;
-            /** @description How broad the narrowest waste is, between pieces or in a hole; 0 where there is none. */
+            /** @description Width of the narrowest waste, between pieces or in a hole; 0 if there is none. */
             narrowest: number;
             /**
              * Format: float
-             * @description Seconds that it takes to weed, by docs/cutting.md.
+             * @description Weeding time in seconds (docs/cutting.md).
              */
             weeding: number;
             /**
              * Format: float
-             * @description That the cutter takes.
+             * @description Cutting time.
              */
             seconds: number;
-            /** @description Of the raised knife. */
+            /** @description Travel of the raised knife. */
             travel: number;
-            /** @description How much of that the order saves. */
+            /** @description Travel saved by the cutting order. */
             saved: number;
-            /** @description The angle of the blade that the rack asks for, in degrees. */
+            /** @description Blade angle from the film rack, in degrees. */
             blade: number;
             /** @description In grams. */
             force: number;
@@ -1188,34 +1188,34 @@ export interface components {
             speed: number;
             passes: number;
             /**
-             * @description The mat that the film is laid on.
+             * @description Carrier mat.
              * @enum {string}
              */
             mat: "none" | "low tack" | "high tack";
-            /** @description What is left of the roll. */
+            /** @description Length left on the roll. */
             stock: number;
             /**
              * Format: float
-             * @description Of a metre; 0 where it is not known.
+             * @description Price per metre; 0 if unknown.
              */
             price: number;
-            /** @description The day of the last test cut; empty where there was none. */
+            /** @description Day of the last test cut; empty if there was none. */
             testedOn: string;
             testedGood: boolean;
             /**
              * Format: date-time
-             * @description When it was cut last; null where it was not.
+             * @description Time of the last cut; null if it was never cut.
              */
             cutAt: string | null;
         };
         /** @description The cutter, what it is at, and what it has cut. */
         CutRoom: {
             cutter: components["schemas"]["LoadedCutter"] | null;
-            /** @description The address of the cutter’s front panel. */
+            /** @description Address of the cutter’s front panel. */
             panel: string;
-            /** @description Those that are not over, the first one first. */
+            /** @description Unfinished runs, oldest first. */
             runs: components["schemas"]["CutRunCard"][];
-            /** @description The latest that are. */
+            /** @description Latest finished runs. */
             over: components["schemas"]["CutRunCard"][];
         };
         /** @description A cut that is under way, or what became of it. Lengths are in µm. */
@@ -1226,36 +1226,36 @@ export interface components {
             title: string;
             /** @enum {string} */
             state: "waiting" | "cutting" | "paused" | "stopped" | "cut" | "cancelled";
-            /** @description Why it waits or has stopped. */
+            /** @description Reason for waiting or stopping. */
             reason: string;
             /** @enum {string} */
             wanted: "go" | "pause" | "cancel";
-            /** @description How many rings are cut. */
+            /** @description Number of rings cut so far. */
             done: number;
             rings: number;
-            /** @description Where the knife is along the film. */
+            /** @description Knife position along the film. */
             along: number;
             across: number;
             /** Format: float */
             secondsLeft: number;
-            /** @description How much of the film it takes. */
+            /** @description Length of film. */
             length: number;
             /** Format: date-time */
             endedAt: string | null;
-            /** @description The tip was no farther from where it should be than this; null where it was not watched. */
+            /** @description Largest deviation of the tip; null if it was not measured. */
             within: number | null;
-            /** @description How many of the cuts are off by more than can be seen. */
+            /** @description Number of visibly inaccurate cuts. */
             off: number;
-            /** @description The numbers of the pieces of the layer that those belong to. */
+            /** @description Numbers of the pieces with such cuts. */
             offPieces: number[];
-            /** @description Where those are: SVG path data, x along the film, y across it. */
+            /** @description Those cuts as SVG path data, x along the film, y across it. */
             offPath: string;
-            /** @description Of a film of a layout the roll or scrap that is cut; empty for others. */
+            /** @description Roll or scrap of the layout that is cut; empty for a single layer. */
             stock: string;
         };
         /** @description What the jobs in hand come to. Lengths are in µm. */
         DayWork: {
-            /** @description Of the jobs that are to be cut. */
+            /** @description Of jobs to cut. */
             filmLength: number;
             toWeed: number;
             toPress: components["schemas"]["PressCount"][];
@@ -1465,24 +1465,24 @@ export interface components {
             name: string;
             blank: string;
             size: string;
-            /** @description What the area is called. */
+            /** @description Name of the area. */
             placement: string;
-            /** @description How wide the area is; 0 where it is a band round a brim. */
+            /** @description Width of the area; 0 for a brim. */
             across: number;
-            /** @description How high the area is, or how wide the band. */
+            /** @description Height of the area, or width of the brim’s band. */
             down: number;
             /** @enum {string} */
             unit: "mm" | "in";
-            /** @description Of the whole blank as it is drawn. */
+            /** @description Bounds of the whole blank as drawn. */
             width: number;
             height: number;
-            /** @description The names of those that are cut. */
+            /** @description Names of the films cut. */
             films: string[];
-            /** @description How many would spoil film or garment. */
+            /** @description Number of snags that would spoil film or garment. */
             snags: number;
-            /** @description The address of an SVG picture; it never changes. */
+            /** @description Address of an SVG picture that never changes. */
             picture: string;
-            /** @description Why the design can’t be read; null where it can. */
+            /** @description Why the design can’t be read; null if it can. */
             unreadable: string | null;
         };
         /** @description Limits below which shapes are rubbish. */
@@ -2601,16 +2601,16 @@ export interface components {
         };
         /** @description A design with fewer films, with what it takes. */
         FewerFilmsProposal: {
-            /** @description What is done; empty for the design as it is. */
+            /** @description Changes made; empty for the design as it is. */
             say: string;
             films: number;
-            /** @description The film that it takes, in µm. */
+            /** @description Length of film in µm. */
             filmLength: number;
             presses: number;
             toWeed: number;
             /**
              * Format: float
-             * @description What the film costs by the rack’s prices; null where one has none.
+             * @description Film cost by the rack’s prices; null if a price is missing.
              */
             cost: number | null;
             sheet: components["schemas"]["Sheet"];
@@ -2618,7 +2618,7 @@ export interface components {
         };
         /** @description A film with the pieces laid out on it, blade side up. Lengths are in µm, areas in mm². */
         FilmLayoutCard: {
-            /** @description Its id. */
+            /** @description Film id. */
             film: string;
             name: string;
             colour: string;
@@ -2628,73 +2628,73 @@ export interface components {
             state: "waiting" | "brief" | "running" | "done";
             /**
              * Format: float
-             * @description How long better layouts have been looked for.
+             * @description Search time so far.
              */
             seconds: number;
-            /** @description Film needed from the roll. */
+            /** @description Roll length needed. */
             length: number;
-            /** @description Film that the same frames need from the roll as boxes. */
+            /** @description Roll length needed when frames are packed as boxes. */
             boxes: number;
             /**
              * Format: float
-             * @description Share of the film used that frames cover.
+             * @description Share of the used film that frames cover.
              */
             covered: number;
-            /** @description Pieces for which there is no room, by name. */
+            /** @description Names of pieces that do not fit. */
             left: string[];
             /**
              * Format: float
-             * @description Of a metre; 0 if unknown.
+             * @description Price per metre; 0 if unknown.
              */
             price: number;
-            /** @description Film left on the roll. */
+            /** @description Length left on the roll. */
             stock: number;
-            /** @description Scraps in use, and the roll last. */
+            /** @description Scraps in use, then the roll. */
             stocks: components["schemas"]["LaidStock"][];
-            /** @description By what pieces are cut from: path data of the layer. */
+            /** @description Path data of each layer by shape key. */
             shapes: {
                 [key: string]: components["schemas"]["LaidShape"];
             };
             pieces: components["schemas"]["LaidPieceCard"][];
-            /** @description Turns that the film allows, in degrees. */
+            /** @description Allowed rotations in degrees. */
             turns: number[];
-            /** @description Between frames. */
+            /** @description Gap between frames. */
             gap: number;
-            /** @description The carrier mat, and where the zone of this film begins along it; null where the film is by itself. */
+            /** @description Carrier mat, and where this film’s zone begins on it; null if the film is cut without the mat. */
             mat: {
                 width: number;
                 length: number;
                 edge: number;
                 from: number;
             } | null;
-            /** @description What would fit on scraps of other films if this one runs short. */
+            /** @description Pieces that would fit on scraps of other films if this one runs short. */
             substitutes: components["schemas"]["SubstituteCard"][];
         };
         /** @description A font of the type case. */
         FontCard: {
             id: string;
             name: string;
-            /** @description What kind of lettering it is for. */
+            /** @description Kind of lettering. */
             use: string;
             licence: string;
-            /** @description Whether the shop brought it. */
+            /** @description Whether the shop added it. */
             own: boolean;
-            /** @description Whether its small letters join. */
+            /** @description Whether its lower-case letters join. */
             joins: boolean;
             /**
              * Format: float
-             * @description Its thinnest strokes as a share of the height of the letter H.
+             * @description Thinnest stroke as a share of the cap height.
              */
             thin: number;
             /**
              * Format: float
-             * @description Its usual strokes likewise.
+             * @description Usual stroke as a share of the cap height.
              */
             stem: number;
             alternates: string[];
             accents: number;
             variable: boolean;
-            /** @description Whether its maker lets it be taken along in files. */
+            /** @description Whether its licence allows embedding in files. */
             embeddable: boolean;
         };
         /** @description A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
@@ -2708,7 +2708,7 @@ export interface components {
         GlyphCard: {
             glyph: number;
             name: string;
-            /** @description SVG path data, y pointing down. */
+            /** @description SVG path data, y down. */
             path: string;
             left: number;
             top: number;
@@ -2725,21 +2725,21 @@ export interface components {
             y: number;
             /**
              * Format: float
-             * @description Which way the line goes there, in degrees clockwise.
+             * @description Direction of the line there, in degrees clockwise.
              */
             heading: number;
         };
         /** @description A point in a design's history. */
         HistoryStep: {
             number: number;
-            /** @description The step that it was made from; 0 for the first. */
+            /** @description Previous step; 0 for the first. */
             parent: number;
             name: string | null;
             /** Format: date-time */
             madeAt: string;
-            /** @description Whether the design is at this step. */
+            /** @description Whether this is the current step. */
             current: boolean;
-            /** @description The address of an SVG picture; it never changes. */
+            /** @description Address of an SVG picture that never changes. */
             picture: string;
         };
         /** @description A job as it hangs on the rail. */
@@ -2751,7 +2751,7 @@ export interface components {
             due: string;
             /** @enum {string} */
             state: "to design" | "to approve" | "to cut" | "to press" | "done";
-            /** @description How many blanks are to be pressed. */
+            /** @description Number of blanks to press. */
             quantity: number;
             archived: boolean;
             people: components["schemas"]["PeopleCount"] | null;
@@ -2776,7 +2776,7 @@ export interface components {
             archived: boolean;
             /**
              * Format: float
-             * @description Of the whole job; 0 where none is agreed.
+             * @description Price of the whole job; 0 if none is agreed.
              */
             price: number;
             people: components["schemas"]["PeopleCount"] | null;
@@ -2791,37 +2791,37 @@ export interface components {
             approval: components["schemas"]["Approval"] | null;
             /** Format: date-time */
             savedAt: string;
-            /** @description Of a design that can’t be read: the latest step of its history that can. */
+            /** @description For a design that can’t be read: the latest history step that can. */
             backup: number | null;
         };
         /** @description What a job comes to: film, time, and what it costs. Lengths are in µm. */
         JobSum: {
             films: components["schemas"]["JobSumFilm"][];
-            /** @description How many are pressed. */
+            /** @description Number of pieces pressed. */
             pieces: number;
-            /** @description On the list of names; 0 where it has none. */
+            /** @description Number of people on the list of names; 0 without a list. */
             people: number;
-            /** @description Seconds at the cutter. */
+            /** @description Cutting time in seconds. */
             cut: number;
-            /** @description Seconds of weeding. */
+            /** @description Weeding time in seconds. */
             weed: number;
-            /** @description Seconds at the press. */
+            /** @description Pressing time in seconds. */
             press: number;
             /** @description Pieces of waste to pick out. */
             toWeed: number;
             /**
              * Format: float
-             * @description What the film costs.
+             * @description Film cost.
              */
             film: number;
             /**
              * Format: float
-             * @description What an hour of work costs; 0 where it is not reckoned with.
+             * @description Hourly rate; 0 if none is set.
              */
             rate: number;
             /**
              * Format: float
-             * @description Of film and work; null where the shop has set no hourly rate.
+             * @description Cost of film and work; null if the shop has no hourly rate.
              */
             cost: number | null;
         };
@@ -2830,42 +2830,42 @@ export interface components {
             id: string;
             name: string;
             colour: string;
-            /** @description In rows side by side; laid out closely it is often less. */
+            /** @description Length with copies in rows; nesting often needs less. */
             length: number;
             /** Format: float */
             cost: number;
-            /** @description Left of the roll. */
+            /** @description Length left on the roll. */
             stock: number;
-            /** @description What is missing of it. */
+            /** @description Missing length. */
             short: number;
         };
         /** @description A piece where it lies. Lengths are in µm. */
         LaidPieceCard: {
-            /** @description Its place among the pieces. */
+            /** @description Index among the pieces. */
             number: number;
-            /** @description The number cut beside it, the same on all films. */
+            /** @description Number cut beside it, the same on all films. */
             mark: number;
             design: string;
-            /** @description The key of its shape. */
+            /** @description Shape key. */
             shape: string;
             name: string;
             copy: number;
-            /** @description The film that it lies on; empty if it is not laid yet. */
+            /** @description Roll or scrap it is on; empty if not laid out yet. */
             stock: string;
             /** @description In degrees. */
             turn: number;
-            /** @description Of its left edge across the film. */
+            /** @description Left edge, across the film. */
             x: number;
-            /** @description Of its lower edge along the film. */
+            /** @description Lower edge, along the film. */
             y: number;
-            /** @description Its size across the film as it lies. */
+            /** @description Size across the film as placed. */
             wide: number;
-            /** @description Its size along the film as it lies. */
+            /** @description Size along the film as placed. */
             high: number;
             /** @description SVG matrix from its shape to the film: x along it, y across it. */
             matrix: number[];
             pinned: boolean;
-            /** @description Whether its design has changed since it was laid, or it is not laid yet. */
+            /** @description Whether it is not laid out yet or its design changed since. */
             stale: boolean;
         };
         /** @description What a layer looks like wherever it is laid: SVG path data in µm, y upwards. */
@@ -2879,14 +2879,14 @@ export interface components {
             /** @enum {string} */
             kind: "roll" | "sheet" | "scrap";
             width: number;
-            /** @description Of the roll the length in use. */
+            /** @description Length in use of a roll. */
             length: number;
             /** @description SVG path data: x along the film, y across it; empty for the roll. */
             outline: string;
         };
         /** @description Where a letter of a line stands. */
         LetterFrame: {
-            /** @description Its place in the words, counted from 0. */
+            /** @description Index in the words, from 0. */
             at: number;
             frame: components["schemas"]["Frame"];
         };
@@ -2894,30 +2894,30 @@ export interface components {
         LoadedCutter: {
             /** @enum {string} */
             state: "ready" | "cutting" | "held" | "jammed" | "out of film";
-            /** @description The id of the film that is loaded. */
+            /** @description Id of the loaded film. */
             film: string;
             filmName: string;
             width: number;
-            /** @description How much of the film is left. */
+            /** @description Length of film left. */
             left: number;
             /**
-             * @description How it lies.
+             * @description Which side is up.
              * @enum {string}
              */
             side: "carrier down" | "carrier up";
-            /** @description The angle of the blade, in degrees. */
+            /** @description Blade angle in degrees. */
             blade: number;
-            /** @description How far its tip trails. */
+            /** @description Blade offset. */
             offset: number;
         };
         /** @description What would be lost at the cutter and the weeding table. */
         Losses: {
-            /** @description SVG path data in µm of all that is too thin or too small, y pointing down. */
+            /** @description SVG path data in µm of everything too thin or too small, y down. */
             path: string;
             snags: components["schemas"]["SheetSnag"][];
         };
         MarkPeople: {
-            /** @description Their ids. */
+            /** @description Ids of the people. */
             people: string[];
             /** @enum {string} */
             state?: "to cut" | "cut" | "weeded" | "pressed";
@@ -2929,20 +2929,20 @@ export interface components {
         };
         /** @description One piece of a motif, as it lies on the stage. */
         MotifPieceCard: {
-            /** @description The place of its colour. */
+            /** @description Index of its colour. */
             colour: number;
-            /** @description A point in it as it was drawn, in ten-thousandths of the motif’s width from its middle. */
+            /** @description X of a point inside it as drawn, in ten-thousandths of the motif’s width from its centre. */
             x: number;
-            /** @description The same point below the motif’s middle, in ten-thousandths of its height. */
+            /** @description Y of that point below the centre, in ten-thousandths of the motif’s height. */
             y: number;
-            /** @description SVG path data in µm, y pointing down. */
+            /** @description SVG path data in µm, y down. */
             path: string;
-            /** @description As it was drawn, in µm. */
+            /** @description Size as drawn, in µm. */
             width: number;
             height: number;
-            /** @description The film that it is cut from; empty where it is left out. */
+            /** @description Film it is cut from; empty if it is left out. */
             film: string;
-            /** @description What is otherwise for it; null where nothing is. */
+            /** @description Its own settings; null if it has none. */
             id: string | null;
         };
         /** @description What it takes to hang a job on the rail. */
@@ -2951,7 +2951,7 @@ export interface components {
             customer: string;
             /** Format: date */
             due: string;
-            /** @description The id of one of the shop’s blanks. */
+            /** @description Id of one of the shop’s blanks. */
             blank: string;
             quantity: number;
         };
@@ -2963,12 +2963,12 @@ export interface components {
             version: number;
             /** Format: date-time */
             savedAt: string;
-            /** @description The step of the history that it is at. */
+            /** @description Current history step. */
             step: number;
             canUndo: boolean;
             canRedo: boolean;
             approval: components["schemas"]["Approval"] | null;
-            /** @description All designs of the job, this one too. */
+            /** @description All designs of the job, including this one. */
             siblings: components["schemas"]["DesignName"][];
             document: components["schemas"]["Design"];
             sheet: components["schemas"]["Sheet"];
@@ -2983,17 +2983,17 @@ export interface components {
         /** @description A row of a list of names. */
         PersonRow: {
             id: string;
-            /** @description What was typed, by column. */
+            /** @description Cells by column. */
             values: {
                 [key: string]: string;
             };
-            /** @description What is set for this person only, by line: parts of the line. */
+            /** @description Settings for this person only, by line. */
             own: {
                 [key: string]: Record<string, never>;
             };
             /** @enum {string} */
             state: "to cut" | "cut" | "weeded" | "pressed";
-            /** @description Whether the row is not as the customer approved it. */
+            /** @description Whether the row changed since the customer approved it. */
             changed: boolean;
         };
         /** @description How many of a blank are to be pressed. */
@@ -3005,24 +3005,24 @@ export interface components {
         PressDesignName: {
             id: string;
             name: string;
-            /** @description Its id. */
+            /** @description Design id. */
             job: string;
-            /** @description Of the job. */
+            /** @description Job id. */
             title: string;
         };
         /** @description Who or what is pressed in turn. */
         PressQueueRow: {
             id: string;
             name: string;
-            /** @description The size, where there is one. */
+            /** @description Size, if any. */
             about: string;
-            /** @description How many alike. */
+            /** @description Number of identical pieces. */
             count: number;
             /** @enum {string} */
             state: "to cut" | "cut" | "weeded" | "pressed";
             /**
              * Format: date-time
-             * @description Since when.
+             * @description Waiting since.
              */
             at: string | null;
         };
@@ -3030,27 +3030,27 @@ export interface components {
         PressSheet: {
             design: string;
             name: string;
-            /** @description Its id. */
+            /** @description Design id. */
             job: string;
-            /** @description Of the job. */
+            /** @description Job id. */
             title: string;
             rows: components["schemas"]["PressQueueRow"][];
-            /** @description The one that is shown; empty where there is none. */
+            /** @description Person shown; empty if there is none. */
             row: string;
             steps: components["schemas"]["PressStepCard"][];
-            /** @description For one piece, with the moments between steps. */
+            /** @description Time for one piece, including handling between steps. */
             seconds: number;
-            /** @description The garment with platen and distances: an SVG document. */
+            /** @description SVG document: the garment with platen and distances. */
             picture: string;
             platen: string;
-            /** @description The id of the press that is used. */
+            /** @description Id of the press in use. */
             press: string;
-            /** @description The shop’s presses; none where nothing is heated. */
+            /** @description The shop’s presses; none if nothing is heated. */
             presses: {
                 id: string;
                 name: string;
             }[];
-            /** @description From where is measured; empty where there is no edge. */
+            /** @description Edge that distances are measured from; empty if there is none. */
             measure: string;
             problem: string | null;
             notes: string[];
@@ -3059,15 +3059,15 @@ export interface components {
         PressStepCard: {
             title: string;
             hint: string;
-            /** @description In °C; null where nothing is heated. */
+            /** @description In °C; null if nothing is heated. */
             temperature: number | null;
-            /** @description 0 where it is done by hand. */
+            /** @description 0 for a manual step. */
             seconds: number;
             /** @description Seconds in every section after the first. */
             later: number;
             /** @enum {string|null} */
             pressure: "light" | "medium" | "firm" | null;
-            /** @description How many sections it is pressed in. */
+            /** @description Number of sections. */
             sections: number;
         };
         /** @description The layers of a design as pressed on one another. Lengths are in µm. */
@@ -3085,7 +3085,7 @@ export interface components {
         /** @description All that is cut from one film, as it lies on the blank. */
         PressedLayer: {
             film: string;
-            /** @description SVG path data in µm from the middle of the area’s top edge, y pointing down. */
+            /** @description SVG path data in µm from the middle of the area’s top edge, y down. */
             path: string;
         };
         /** @description A place with the same stack of films. */
@@ -3100,12 +3100,12 @@ export interface components {
         Problem: {
             title: string;
             detail: string;
-            /** @description The field of the document that is wrong, like lines/0/words; empty when none is. */
+            /** @description Invalid field of the document, like lines/0/words; empty if it is none. */
             path: string;
         };
         /** @description A film of the rack, with its version. */
         RackEntry: {
-            /** @description Rises with every change; 0 for one that is not saved yet. */
+            /** @description Increases with every change; 0 if not saved yet. */
             version: number;
             entry: components["schemas"]["RackFilm"];
         };
@@ -3200,47 +3200,47 @@ export interface components {
         };
         /** @description Some jobs of a list, and the day’s work. */
         Rail: {
-            /** @description Differs as soon as anything on the rail was changed. */
+            /** @description Changes whenever anything on the rail changes. */
             stamp: string;
             jobs: components["schemas"]["JobCard"][];
-            /** @description How many jobs the list has; the answer has some of them. */
+            /** @description Total number of jobs in the list; this page has some of them. */
             found: number;
-            /** @description How many jobs hang on the rail. */
+            /** @description Number of jobs on the rail. */
             hanging: number;
-            /** @description How many are done, and not archived. */
+            /** @description Number of jobs done but not archived. */
             done: number;
             archived: number;
             day: components["schemas"]["DayWork"];
         };
         /** @description A picture as a motif has it. */
         ReadArtwork: {
-            /** @description Of what is seen, in units of its paths. */
+            /** @description Bounds of the visible shapes, in units of the paths. */
             width: number;
             height: number;
-            /** @description The colours found in it, without films yet. */
+            /** @description Colours found, without films yet. */
             colours: components["schemas"]["DesignMotifColour"][];
-            /** @description What was left out, in sentences. */
+            /** @description What was left out, as sentences. */
             notes: string[];
         };
         /** @description A file or what was pasted, read as a table, with the column of the list that each of its columns seems to be. */
         ReadTable: {
-            /** @description None where the first row is a person. */
+            /** @description Empty if the first row is a person. */
             titles: string[];
-            /** @description One for each of the table’s; empty where it is not taken. */
+            /** @description Target column for each table column; empty to skip it. */
             columns: string[];
             rows: string[][];
         };
         /** @description A job’s list of names, what is doubtful in it, and the designs that take from it. */
         Roster: {
-            /** @description 0 where the job has no list yet. */
+            /** @description 0 if the job has no list yet. */
             version: number;
-            /** @description The shop’s own, besides name, number, size, blank, quantity and note. */
+            /** @description Columns besides name, number, size, blank, quantity and note. */
             columns: string[];
             people: components["schemas"]["PersonRow"][];
             doubts: components["schemas"]["RosterDoubt"][];
-            /** @description That the blanks of the designs come in. */
+            /** @description Sizes of the designs’ blanks. */
             sizes: string[];
-            /** @description Those with fields in their words. */
+            /** @description Designs with fields in their words. */
             designs: components["schemas"]["DesignName"][];
         };
         /** @description Something in a list of names that may be wrong. */
@@ -3253,11 +3253,11 @@ export interface components {
         SaveDesign: {
             version: number;
             document: components["schemas"]["Design"];
-            /** @description What was changed, like words:line-1; changes of the same in a row are one step of the history. */
+            /** @description What was changed, like words:line-1; consecutive changes of the same thing are one history step. */
             change: string;
         };
         SaveRoster: {
-            /** @description That was changed. */
+            /** @description Version that was changed. */
             version: number;
             columns: string[];
             people: components["schemas"]["PersonRow"][];
@@ -3278,51 +3278,51 @@ export interface components {
             film: string;
             width: number;
             length: number;
-            /** @description SVG path data, y upwards. */
+            /** @description SVG path data, y up. */
             outline: string;
-            /** @description Whether a cut left it and nobody has decided yet. */
+            /** @description Whether a cut left it and it is neither kept nor thrown away yet. */
             offered: boolean;
         };
         /** @description All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
         Sheet: {
             area: components["schemas"]["Frame"];
-            /** @description All of the blank’s drawing. */
+            /** @description Bounds of the blank’s drawing. */
             blank: components["schemas"]["Frame"];
             ink: components["schemas"]["Frame"] | null;
             parts: components["schemas"]["SheetPart"][];
             layers: components["schemas"]["SheetLayer"][];
-            /** @description How the films that touch meet. */
+            /** @description Joints of touching films. */
             joints: components["schemas"]["SheetJoint"][];
             filmLength: number;
-            /** @description How many pieces of waste have to be picked out. */
+            /** @description Number of waste pieces to pick out. */
             toWeed: number;
-            /** @description What the area has left beyond the ink in the tighter direction; below 0 when it does not fit. */
+            /** @description Room to spare in the tighter direction; negative if it does not fit. */
             spare: number | null;
             snags: components["schemas"]["SheetSnag"][];
-            /** @description The rubbish of treatments that was tidied away. */
+            /** @description Scraps of treatments that were tidied away. */
             removals: components["schemas"]["SheetRemoval"][];
         };
         /** @description A change of the snag’s card, or of the blank, that mends it. */
         SheetFix: {
             say: string;
-            /** @description The size that letters H get, in µm; null where it stays. */
+            /** @description New cap height in µm; null to keep it. */
             letterHeight: number | null;
-            /** @description The tracking in thousandths of the em; null where it stays. */
+            /** @description New letter spacing in thousandths of the em; null to keep it. */
             spacing: number | null;
-            /** @description How much the strokes are grown on either side, in µm; null where it stays. */
+            /** @description New heft (growth on either side of a stroke) in µm; null to keep it. */
             heft: number | null;
             /**
-             * @description What becomes of the islands of what is cut out; null where that stays.
+             * @description New treatment of islands; null to keep it.
              * @enum {string|null}
              */
             islands: "keep" | "drop" | "bridge" | "bridge or drop" | null;
-            /** @description The card that it gets set into; null where it is not. */
+            /** @description Card to set it into, if any. */
             into: string | null;
-            /** @description The card that it is brought forward of; null where it stays at its depth. */
+            /** @description Card to bring it in front of, if any. */
             above: string | null;
-            /** @description The place to keep off that lettering may run across; null where none is allowed. */
+            /** @description Keep-off place to allow, if any. */
             crosses: string | null;
-            /** @description Whether how films used to cover one another is settled by it. */
+            /** @description Whether it accepts the new look of an older design. */
             settles: boolean;
         };
         /** @description Handles of a line’s path and edges on the stage. Lengths are in µm, y pointing down. */
@@ -3331,95 +3331,95 @@ export interface components {
             path: string;
             middle: components["schemas"]["StagePoint"] | null;
             circle: components["schemas"]["StageCircle"] | null;
-            /** @description The ends and the middles of both edges; none where the line is not stretched. */
+            /** @description Ends and middles of both edges; none if the line does not fill anything. */
             edges: components["schemas"]["HandleEdge"][];
         };
         /** @description How two films that touch meet. Lengths are in µm. */
         SheetJoint: {
-            /** @description The film that is pressed first. */
+            /** @description Film pressed first. */
             lower: string;
             upper: string;
             /**
-             * @description As it is made.
+             * @description Kind as made.
              * @enum {string}
              */
             kind: "lay over" | "trapped" | "butted" | "gap";
-            /** @description The trap, or the gap. */
+            /** @description Width of the trap or gap. */
             width: number;
             /**
-             * @description As it was asked for.
+             * @description Requested kind.
              * @enum {string}
              */
             wanted: "lay over" | "trapped" | "butted" | "gap";
-            /** @description How far either may slip before the blank shows between them. */
+            /** @description Slip tolerance before the blank shows between them. */
             safe: number;
-            /** @description Why it is made otherwise than asked for. */
+            /** @description Why it differs from the request. */
             reason: string | null;
         };
         /** @description A cut layer in its weeding box, blade side. Lengths are in µm. */
         SheetLayer: {
             film: string;
-            /** @description SVG path data in µm from the weeding box’s left top corner, y pointing down. */
+            /** @description SVG path data in µm from the weeding box’s top left corner, y down. */
             path: string;
             width: number;
             height: number;
-            /** @description Where its frames begin on the wear side, y pointing down; seen from there, a mirrored layer begins at its right. */
+            /** @description Origin of its frames on the wear side, y down; a mirrored layer begins at its right there. */
             left: number;
             top: number;
             filmLength: number;
-            /** @description Whether it lies a quarter turn round on the film to fit its width. */
+            /** @description Whether it is rotated 90° to fit the roll. */
             turned: boolean;
             fits: boolean;
             pieces: number;
             toWeed: number;
             mirrored: boolean;
-            /** @description SVG path data of the marks that layers are laid on one another by; empty where there are none. */
+            /** @description SVG path data of the registration marks; empty if there are none. */
             marks: string;
             /** @description SVG path data of the frames. */
             frame: string;
-            /** @description SVG path data of the lines that part the waste; empty where there are none. */
+            /** @description SVG path data of the relief cuts; empty if there are none. */
             parting: string;
             thickness: number;
-            /** @description How far it may slip before the blank shows beside it; null where it touches no other film. */
+            /** @description Slip tolerance before the blank shows; null if it touches no other film. */
             safe: number | null;
-            /** @description Why it is pressed later than wanted. */
+            /** @description Why it is pressed later than requested. */
             reason: string | null;
         };
         /** @description A welded line or a form on the stage, wear side. */
         SheetPart: {
             card: string;
             film: string;
-            /** @description SVG path data in µm from the middle of the area’s top edge, y pointing down. */
+            /** @description SVG path data in µm from the middle of the area’s top edge, y down. */
             path: string;
             ink: components["schemas"]["Frame"] | null;
-            /** @description Of the ink along the baseline, before the line’s turn, in µm. */
+            /** @description Ink width along the baseline before rotation, in µm. */
             width: number;
             height: number;
-            /** @description The middle that the line is turned about, in µm, y pointing down. */
+            /** @description Centre of rotation in µm, y down. */
             middleX: number;
             middleY: number;
-            /** @description The height of the letter H at this size, in µm. */
+            /** @description Cap height in µm. */
             letterHeight: number;
-            /** @description What the font’s em takes at this size, in µm. */
+            /** @description The font’s em in µm. */
             em: number;
-            /** @description Where each letter’s ink lies. */
+            /** @description Bounds of each letter’s ink. */
             letters: components["schemas"]["LetterFrame"][];
-            /** @description Whether it is not what its card is measured by: letters of another film, or what a treatment adds. */
+            /** @description Whether it doesn’t count for the card’s size: letters of another film, or added by a treatment. */
             also: boolean;
             /**
              * Format: float
-             * @description How far its frame is turned, in degrees clockwise.
+             * @description Rotation of its frame in degrees clockwise.
              */
             turn: number;
             handles: components["schemas"]["SheetHandles"] | null;
-            /** @description Only there to be followed or filled. */
+            /** @description Guide only: followed or filled, not cut. */
             guide: boolean;
             /**
-             * @description What it is of its card.
+             * @description Role within its card.
              * @enum {string}
              */
             role: "base" | "outline" | "shadow" | "inline";
-            /** @description Its place from the bottom up among all parts: what lies on what. */
+            /** @description Stacking position among all parts, bottom first. */
             depth: number;
         };
         /** @description Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
@@ -3431,11 +3431,11 @@ export interface components {
             role: "base" | "outline" | "shadow" | "inline";
             x: number;
             y: number;
-            /** @description Whether it was filled rather than taken away. */
+            /** @description Whether it was filled rather than removed. */
             fills: boolean;
-            /** @description Whether it is kept all the same. */
+            /** @description Whether the user keeps it anyway. */
             kept: boolean;
-            /** @description SVG path data of what was filled or taken away. */
+            /** @description SVG path data of the filled or removed area. */
             path: string;
         };
         /** @description A snag with its number, as on its pin. */
@@ -3448,30 +3448,30 @@ export interface components {
             cure: string;
             card: string | null;
             film: string | null;
-            /** @description Where on the stage, in µm, y pointing down. */
+            /** @description Position on the stage in µm, y down. */
             x: number | null;
             y: number | null;
-            /** @description Changes that mend it at once. */
+            /** @description One-click fixes. */
             fixes: components["schemas"]["SheetFix"][];
         };
         /** @description The shop itself. */
         Shop: {
             version: number;
-            /** @description Empty where it has none yet. */
+            /** @description Empty if none is set yet. */
             name: string;
             /**
-             * @description The unit that new designs are measured in.
+             * @description Unit of new designs.
              * @enum {string}
              */
             unit: "mm" | "in";
             weeding: components["schemas"]["ShopWeeding"];
-            /** @description Whether the cutter makes up for the blade’s offset by itself; else the plan does. */
+            /** @description Whether the cutter compensates for the blade offset itself; otherwise the knife plan does. */
             compensates: boolean;
             layout: components["schemas"]["ShopLayout"];
             press: components["schemas"]["ShopPress"];
             /**
              * Format: float
-             * @description What an hour of its work costs; 0 where it is not reckoned with.
+             * @description Hourly rate; 0 if none is set.
              */
             rate: number;
         };
@@ -3488,13 +3488,13 @@ export interface components {
         };
         /** @description How the shop lays layers out on film. Lengths are in µm. */
         ShopLayout: {
-            /** @description Between frames. */
+            /** @description Gap between frames. */
             gap: number;
-            /** @description Unusable film on both sides of a roll and round a scrap. */
+            /** @description Unusable margin on both sides of a roll and around a scrap. */
             edge: number;
-            /** @description The smallest width of a scrap that is kept. */
+            /** @description Smallest width of a scrap worth keeping. */
             smallest: number;
-            /** @description How long to look for a better layout. */
+            /** @description Search time. */
             seconds: number;
             /** @description Whether a small number is cut into the waste beside each piece. */
             numbers: boolean;
@@ -3502,10 +3502,10 @@ export interface components {
             mat: {
                 width: number;
                 length: number;
-                /** @description Kept free all round. */
+                /** @description Margin kept free all round. */
                 edge: number;
             };
-            /** @description Sheets that films come in; 0 × 0 where they come on rolls. */
+            /** @description Sheet size; 0 × 0 if films come on rolls. */
             sheet: {
                 width: number;
                 length: number;
@@ -3518,59 +3518,59 @@ export interface components {
                 name: string;
                 /** @enum {string} */
                 kind: "flat" | "cap" | "sleeve" | "small" | "iron";
-                /** @description Of the platen. */
+                /** @description Platen size. */
                 width: number;
                 height: number;
             }[];
-            /** @description How far sections overlap. */
+            /** @description Overlap of sections. */
             overlap: number;
         };
         /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
         ShopWeeding: {
             /**
              * Format: float
-             * @description To begin with a layer and to look it over in the end.
+             * @description Per layer, to start and check.
              */
             begin: number;
             /**
              * Format: float
-             * @description For each metre of outline.
+             * @description Per metre of outline.
              */
             metre: number;
             /**
              * Format: float
-             * @description Where the waste is narrower than a finger’s hold.
+             * @description Per place where the waste is too narrow to grip.
              */
             neck: number;
             /**
              * Format: float
-             * @description For each hole.
+             * @description Per hole.
              */
             hole: number;
             /**
              * Format: float
-             * @description More for a hole that no hook goes into.
+             * @description Extra for a hole too small for the hook.
              */
             small: number;
             /**
              * Format: float
-             * @description Beside a thin stroke.
+             * @description Per thin stroke.
              */
             stroke: number;
         };
         /** @description A design on one size of its blank. Lengths are in µm. */
         SizedDesign: {
             size: string;
-            /** @description Whether it is the size on which the design is made. */
+            /** @description Whether the design was made on this size. */
             own: boolean;
-            /** @description Whether the blank has the placement in this size. */
+            /** @description Whether this size has the placement. */
             placed: boolean;
-            /** @description Of the whole blank as drawn. */
+            /** @description Bounds of the whole blank as drawn. */
             width: number;
             height: number;
-            /** @description What the area has left beyond the ink in the tighter direction; below 0 where it does not fit. */
+            /** @description Room to spare in the tighter direction; negative if it does not fit. */
             spare: number | null;
-            /** @description By card: a line’s measure, a form’s or motif’s width. */
+            /** @description By card: the line’s driving dimension, or the width of a form or motif. */
             measures: {
                 [key: string]: number;
             };
@@ -3582,37 +3582,37 @@ export interface components {
             film: string;
             dx: number;
             dy: number;
-            /** @description SVG path data of where the blank shows between films. */
+            /** @description SVG path data of the blank showing between films. */
             bare: string;
-            /** @description SVG path data of where a film shows that belongs beneath another. */
+            /** @description SVG path data of a film showing that should be covered. */
             wrong: string;
             /**
              * Format: float
-             * @description Of the blank that shows, in mm².
+             * @description Area of blank showing, in mm².
              */
             bareArea: number;
             /**
              * Format: float
-             * @description Of the film that shows, in mm².
+             * @description Area of film showing, in mm².
              */
             wrongArea: number;
-            /** @description The widest of those places. */
+            /** @description Width of the widest such place. */
             widest: number;
-            /** @description The trap by which the blank would not show; 0 where it does not. */
+            /** @description Trap needed to hide the blank; 0 if it does not show. */
             needs: number;
-            /** @description How far the film may slip in any direction before the blank shows beside it. */
+            /** @description Slip tolerance in any direction before the blank shows. */
             safe: number;
         };
         Spot: {
-            /** @description Whether it stays there when the others are laid out again. */
+            /** @description Whether it keeps its position when the rest is laid out again. */
             pinned?: boolean;
-            /** @description The roll or a scrap. */
+            /** @description Roll or scrap. */
             stock: string;
             /** @description In degrees, anticlockwise. */
             turn: number;
-            /** @description Of its left edge, across the film. */
+            /** @description Left edge, across the film. */
             x: number;
-            /** @description Of its lower edge, along it. */
+            /** @description Lower edge, along the film. */
             y: number;
         };
         /** @description A circle of the stage, in µm, y pointing down. */
@@ -3632,7 +3632,7 @@ export interface components {
         };
         /** @description A scrap of another film on which pieces would fit whose film runs short. Lengths are in µm. */
         SubstituteCard: {
-            /** @description Its name. */
+            /** @description Name of the film. */
             film: string;
             width: number;
             length: number;
@@ -3642,10 +3642,10 @@ export interface components {
         /** @description A line in another font, at the same ink width. */
         TryOut: {
             font: string;
-            /** @description SVG path data in µm, y pointing down. */
+            /** @description SVG path data in µm, y down. */
             path: string;
             frame: components["schemas"]["Frame"] | null;
-            /** @description The thinnest strokes at this size, in µm. */
+            /** @description Thinnest stroke at this size, in µm. */
             thinnest: number;
             toWeed: number;
             snags: string[];
@@ -3657,7 +3657,7 @@ export interface components {
         /** @description A way to draw one letter, with its word drawn so. */
         WordForm: {
             features: string[];
-            /** @description SVG path data, y pointing down. */
+            /** @description SVG path data, y down. */
             path: string;
             width: number;
             height: number;
@@ -3686,7 +3686,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Its shapes, by colour. */
+            /** @description Its shapes by colour. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3695,7 +3695,7 @@ export interface operations {
                     "application/json": components["schemas"]["ReadArtwork"];
                 };
             };
-            /** @description It cannot be read; the detail says why. */
+            /** @description It can’t be read; the detail says why. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3715,7 +3715,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The blanks, each in its sizes with its placements. */
+            /** @description The blanks with their sizes and placements. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3741,7 +3741,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Saved; version 0 makes a new one. */
+            /** @description Saved; version 0 creates a new one. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3759,7 +3759,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description It is not a blank; nothing was saved. */
+            /** @description Not a valid blank; nothing was saved. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3781,7 +3781,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Gone from the shop; designs keep their own. */
+            /** @description Removed; designs keep their copy. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3801,7 +3801,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The cutter (null while it doesn’t answer), and the cuts. */
+            /** @description The cutter (null while it doesn’t respond) and the cuts. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3825,7 +3825,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Its layers as they lie on their films. */
+            /** @description Its layers as placed on their films. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3849,13 +3849,13 @@ export interface operations {
                     design: string;
                     film: string;
                     copies?: number;
-                    /** @description Only these pieces of the layer, by their numbers. */
+                    /** @description Numbers of the only pieces to cut. */
                     pieces?: number[];
                 };
             };
         };
         responses: {
-            /** @description On its way to the cutter. */
+            /** @description Queued for the cutter. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -3864,7 +3864,7 @@ export interface operations {
                     "application/json": components["schemas"]["CutRunCard"];
                 };
             };
-            /** @description The cutter is not ready for it: what to do. */
+            /** @description The cutter is not ready; the detail says what to do. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3886,7 +3886,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description On its way to the cutter. */
+            /** @description Queued for the cutter. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -3895,7 +3895,7 @@ export interface operations {
                     "application/json": components["schemas"]["CutRunCard"];
                 };
             };
-            /** @description The cutter is not ready for it: what to do. */
+            /** @description The cutter is not ready; the detail says what to do. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -3918,7 +3918,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The rack remembers it with its date. */
+            /** @description Noted on the film rack with its date. */
             204: {
                 headers: {
                     [name: string]: unknown;
@@ -3939,7 +3939,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The worker sees to it. */
+            /** @description Passed on to the worker. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3953,7 +3953,7 @@ export interface operations {
     openDesign: {
         parameters: {
             query?: {
-                /** @description Whose sheet is asked for. */
+                /** @description Person whose sheet to return. */
                 person?: string;
             };
             header?: never;
@@ -3964,7 +3964,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The document, and all that was worked out from it. */
+            /** @description The document and everything computed from it. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -3987,7 +3987,7 @@ export interface operations {
     saveDesign: {
         parameters: {
             query?: {
-                /** @description Whose sheet is asked for. */
+                /** @description Person whose sheet to return. */
                 person?: string;
             };
             header?: never;
@@ -4020,7 +4020,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description The document is not a design; nothing was saved. */
+            /** @description Not a valid design; nothing was saved. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4042,7 +4042,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Taken out of its job; it can be brought back. */
+            /** @description Removed from its job; it can be restored. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4057,7 +4057,7 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
-                /** @description Whose sheet is asked for. */
+                /** @description Person whose sheet to return. */
                 person?: string;
             };
             header?: never;
@@ -4069,7 +4069,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The design as it is now; unchanged at the end of the history. */
+            /** @description The current design; unchanged at the end of the history. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4100,7 +4100,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All steps, the latest first. */
+            /** @description All steps, latest first. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4115,7 +4115,7 @@ export interface operations {
         parameters: {
             query: {
                 version: number;
-                /** @description Whose sheet is asked for. */
+                /** @description Person whose sheet to return. */
                 person?: string;
             };
             header?: never;
@@ -4127,7 +4127,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The design as it is now. */
+            /** @description The current design. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4163,7 +4163,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Named; an empty name takes it away. */
+            /** @description Named; an empty name removes it. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4187,7 +4187,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What a design would come to; nothing is saved. */
+            /** @description The sheet of a design that is not saved. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4216,7 +4216,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What each changed since the base, and both together. */
+            /** @description Changes on either side since the base, and both merged. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4260,7 +4260,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description In the type case, and usable at once. */
+            /** @description Added to the type case and ready to use. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4269,7 +4269,7 @@ export interface operations {
                     "application/json": components["schemas"]["AddedFont"];
                 };
             };
-            /** @description It is no font that can be used; the detail says why. */
+            /** @description Not a usable font; the detail says why. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4284,7 +4284,7 @@ export interface operations {
         parameters: {
             query: {
                 search: string;
-                /** @description How many of them are shown already. */
+                /** @description Number of glyphs to skip. */
                 after: number;
             };
             header?: never;
@@ -4295,7 +4295,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Up to 120 of the glyphs that fit a search; those without a character first. */
+            /** @description Up to 120 glyphs that match the search, those without a character first. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4310,9 +4310,9 @@ export interface operations {
         parameters: {
             query?: {
                 list?: "rail" | "done" | "archived";
-                /** @description What title, customer, state, words, blanks or films have. */
+                /** @description Text found in title, customer, state, words, blanks or films. */
                 find?: string;
-                /** @description How many jobs of the list come before. */
+                /** @description Number of jobs to skip. */
                 from?: number;
             };
             header?: never;
@@ -4321,7 +4321,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Some jobs of a list: on the rail the next due first, elsewhere the latest. */
+            /** @description Jobs of a list: next due first on the rail, latest first elsewhere. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4345,7 +4345,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description On the rail, with an empty design. */
+            /** @description Added to the rail with an empty design. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4354,7 +4354,7 @@ export interface operations {
                     "application/json": components["schemas"]["JobCard"];
                 };
             };
-            /** @description Something is missing; nothing was made. */
+            /** @description Something is missing; nothing was created. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4451,7 +4451,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Film, time and cost of it. */
+            /** @description Film, time and cost. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4480,7 +4480,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description A job like it, due on that day. */
+            /** @description A copy of the job, due on that day. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4502,7 +4502,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Off the rail; nothing of it is lost. */
+            /** @description Archived; nothing is lost. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4524,7 +4524,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Back on the rail. */
+            /** @description Restored to the rail. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4553,7 +4553,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description An empty design, on that placement. */
+            /** @description An empty design on that placement. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4588,7 +4588,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The design of the file, in this job. */
+            /** @description The file’s design, added to this job. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4597,7 +4597,7 @@ export interface operations {
                     "application/json": components["schemas"]["DesignName"];
                 };
             };
-            /** @description It is not a design file; nothing was taken in. */
+            /** @description Not a design file; nothing was imported. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4619,7 +4619,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description A design like it, in the same job. */
+            /** @description A copy in the same job. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4641,7 +4641,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Back in its job. */
+            /** @description Restored to its job. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4670,7 +4670,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Noted with the exact state of the design. */
+            /** @description Approved at its exact history step. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4679,7 +4679,7 @@ export interface operations {
                     "application/json": components["schemas"]["Approval"];
                 };
             };
-            /** @description It was changed since that version: what was approved is not what is there. */
+            /** @description The design changed since that version, so it is not what was approved. */
             409: {
                 headers: {
                     [name: string]: unknown;
@@ -4721,7 +4721,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The films that are laid out. */
+            /** @description Films with a layout. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4746,13 +4746,13 @@ export interface operations {
                         design: string;
                         copies: number;
                     }[];
-                    /** @description All films in zones of the carrier mat. */
+                    /** @description Whether all films go in zones of the carrier mat. */
                     onMat?: boolean;
                 };
             };
         };
         responses: {
-            /** @description Being laid out, instead of what was before. */
+            /** @description Layout started; it replaces the previous one. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4761,7 +4761,7 @@ export interface operations {
                     "application/json": components["schemas"]["FilmLayoutCard"][];
                 };
             };
-            /** @description One can’t be cut yet: why. */
+            /** @description A design can’t be cut yet; the detail says why. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4778,14 +4778,14 @@ export interface operations {
             header?: never;
             path: {
                 film: string;
-                /** @description again: all but pinned pieces; changed: only pieces whose design has changed; stop: keep the best so far */
+                /** @description again: lay out all but pinned pieces; changed: only pieces whose design changed; stop: keep the best layout so far */
                 act: "again" | "changed" | "stop";
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description As it is now. */
+            /** @description The current layout. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4812,7 +4812,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description What it touches there. */
+            /** @description Pieces it would touch there. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4820,7 +4820,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         touches: number[];
-                        /** @description Whether it lies on usable film. */
+                        /** @description Whether it is on usable film there. */
                         inside: boolean;
                     };
                 };
@@ -4843,7 +4843,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description It lies there. */
+            /** @description Moved. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4852,7 +4852,7 @@ export interface operations {
                     "application/json": components["schemas"]["FilmLayoutCard"];
                 };
             };
-            /** @description It can’t lie there: why. */
+            /** @description It doesn’t fit there; the detail says why. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4881,7 +4881,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description On its way to the cutter. */
+            /** @description Queued for the cutter. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -4890,7 +4890,7 @@ export interface operations {
                     "application/json": components["schemas"]["CutRunCard"];
                 };
             };
-            /** @description Not ready for it: what to do. */
+            /** @description The cutter is not ready; the detail says what to do. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -4918,7 +4918,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The letter’s word drawn in every way that the font has for the letter. */
+            /** @description The letter’s word with each alternate of the font. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4946,7 +4946,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The line in each of the fonts, at the ink width that it has. */
+            /** @description The line in each font at its current ink width. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -4995,7 +4995,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The settings of the line’s letters by which all join, and what was moved. */
+            /** @description Letter settings that make all letters join, and what was moved. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5017,7 +5017,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What is measured on such a blank, in order. */
+            /** @description Measures to take on such a blank, in order. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5040,9 +5040,9 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description What the size is called. */
+                    /** @description Name of the size. */
                     size: string;
-                    /** @description By their names, in µm. */
+                    /** @description Measures by name, in µm. */
                     measures: {
                         [key: string]: number;
                     };
@@ -5050,7 +5050,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The size with its usual areas and places to keep off; not saved yet. */
+            /** @description The size with its usual areas and keep-off places; not saved yet. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5059,7 +5059,7 @@ export interface operations {
                     "application/json": components["schemas"]["DesignBlankSize"];
                 };
             };
-            /** @description A measure is missing or can’t be; `path` is its name. */
+            /** @description A measure is missing or impossible; `path` names it. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5082,17 +5082,17 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** @description A size of the blank. */
+                    /** @description First size. */
                     from: string;
-                    /** @description Another one. */
+                    /** @description Last size. */
                     to: string;
-                    /** @description Of the sizes between, the one next to the first one first. */
+                    /** @description Names of the sizes between, from first to last. */
                     names: string[];
                 };
             };
         };
         responses: {
-            /** @description The sizes between, worked out evenly; not saved yet. */
+            /** @description The sizes between in even steps; not saved yet. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5101,7 +5101,7 @@ export interface operations {
                     "application/json": components["schemas"]["DesignBlankSize"][];
                 };
             };
-            /** @description There are no two such sizes. */
+            /** @description The blank lacks one of the two sizes. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5128,7 +5128,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description The pieces of a motif as they are now, about its middle and before its turn. */
+            /** @description The current pieces of a motif, relative to its centre and before rotation. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5150,7 +5150,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The list; an empty one to begin with. */
+            /** @description The list; empty at first. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5194,7 +5194,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description It is not a list; nothing was saved. */
+            /** @description Not a valid list; nothing was saved. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5227,7 +5227,7 @@ export interface operations {
                     "application/json": components["schemas"]["ReadTable"];
                 };
             };
-            /** @description It can’t be read; says which row and why. */
+            /** @description It can’t be read; the detail says which row and why. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5241,9 +5241,9 @@ export interface operations {
     contactSheet: {
         parameters: {
             query?: {
-                /** @description How many people come before. */
+                /** @description Number of people to skip. */
                 from?: number;
-                /** @description How many are asked for, at most 200. */
+                /** @description Number of people to return, at most 200. */
                 count?: number;
             };
             header?: never;
@@ -5254,7 +5254,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The lines with fields as they come out for some people, in the order of the list. */
+            /** @description The lines with fields for these people, in list order. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5280,7 +5280,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Marked. Nobody is laid out by it. */
+            /** @description Marked; this lays nothing out. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5306,7 +5306,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description All of their pieces are laid out in the Cut room beside what is there already. */
+            /** @description All their pieces are added to the layout in the Cut room. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5315,7 +5315,7 @@ export interface operations {
                     "application/json": components["schemas"]["Roster"];
                 };
             };
-            /** @description They can’t be cut yet: why. */
+            /** @description They can’t be cut yet; the detail says why. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5335,7 +5335,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Designs of jobs that are being cut or pressed: to press first, then the next due. */
+            /** @description Designs of jobs being cut or pressed: ready to press first, then next due. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5349,9 +5349,9 @@ export interface operations {
     showPress: {
         parameters: {
             query?: {
-                /** @description Whose piece is pressed. */
+                /** @description Person whose piece to press. */
                 row?: string;
-                /** @description The id of the press that is used. */
+                /** @description Id of the press to use. */
                 press?: string;
             };
             header?: never;
@@ -5362,7 +5362,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description For one piece. */
+            /** @description Press sheet for one piece. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5388,14 +5388,14 @@ export interface operations {
                     row: string;
                     /**
                      * Format: date-time
-                     * @description When it was done.
+                     * @description Time it was pressed.
                      */
                     at: string;
                 };
             };
         };
         responses: {
-            /** @description Noted; with the last piece the job is done. */
+            /** @description Noted; the last piece completes the job. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5415,7 +5415,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All films of the shop. */
+            /** @description All films on the rack. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5441,7 +5441,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Saved; version 0 makes a new one. Designs keep what they took of it. */
+            /** @description Saved; version 0 creates a new one. Designs keep their copy. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5459,7 +5459,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description It is not a film; nothing was saved. */
+            /** @description Not a valid film; nothing was saved. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5481,7 +5481,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Gone from the rack; designs keep what they took of it. */
+            /** @description Removed from the rack; designs keep their copy. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5525,7 +5525,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description Saved. Designs that are there stay as they are. */
+            /** @description Saved; existing designs are unchanged. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5534,7 +5534,7 @@ export interface operations {
                     "application/json": components["schemas"]["UsualLayering"];
                 };
             };
-            /** @description It is not a way to put films on one another; nothing was saved. */
+            /** @description Not a valid layering; nothing was saved. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5554,7 +5554,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description All of them, the latest first. */
+            /** @description All scraps, latest first. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5578,13 +5578,13 @@ export interface operations {
                     film: string;
                     /** @description In µm, across the film. */
                     width: number;
-                    /** @description In µm, along it. */
+                    /** @description In µm, along the film. */
                     length: number;
                 };
             };
         };
         responses: {
-            /** @description On the rack. */
+            /** @description Kept on the rack. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -5606,7 +5606,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description On the rack. */
+            /** @description Kept on the rack. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5648,7 +5648,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The layers on the blank, and how many lie on one another where. */
+            /** @description The layers on the blank, and the film stacks. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5662,11 +5662,11 @@ export interface operations {
     slipTest: {
         parameters: {
             query: {
-                /** @description The film that slips. */
+                /** @description Film that slips. */
                 film: string;
-                /** @description How far, in µm. */
+                /** @description Distance in µm. */
                 distance: number;
-                /** @description Where to, in degrees clockwise from the right; without it the worst direction is looked for. */
+                /** @description Direction in degrees clockwise from the right; omit to find the worst one. */
                 angle?: number;
             };
             header?: never;
@@ -5677,7 +5677,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description What shows wrongly. */
+            /** @description What shows that should not. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5686,7 +5686,7 @@ export interface operations {
                     "application/json": components["schemas"]["SlipResult"];
                 };
             };
-            /** @description Nothing is cut from that film, or it cannot slip so far. */
+            /** @description Nothing is cut from that film, or the distance is too large. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5708,7 +5708,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The design as it is, then with fewer films, the greatest saving first. */
+            /** @description The current design, then variants with fewer films, largest saving first. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5736,7 +5736,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description A design of its own in the same job; the other stays as it is. */
+            /** @description A new design in the same job; the original is unchanged. */
             201: {
                 headers: {
                     [name: string]: unknown;
@@ -5745,7 +5745,7 @@ export interface operations {
                     "application/json": components["schemas"]["DesignName"];
                 };
             };
-            /** @description It is not a design; nothing was made. */
+            /** @description Not a valid design; nothing was created. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5827,7 +5827,7 @@ export interface operations {
                     "application/json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Something is wrong; nothing was saved. */
+            /** @description Invalid; nothing was saved. */
             422: {
                 headers: {
                     [name: string]: unknown;
@@ -5849,7 +5849,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description In the order of the shop’s list; of a blank that is not in it only the size of the design. */
+            /** @description In the order of the shop’s blanks; for a blank not among them, only the design’s size. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5869,7 +5869,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Differs as soon as a job or a design was changed. */
+            /** @description Changes whenever a job or design changes. */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -5891,7 +5891,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description The version of the design, as text; empty where it is gone. */
+            /** @description Version of the design as text; empty if it is gone. */
             200: {
                 headers: {
                     [name: string]: unknown;
