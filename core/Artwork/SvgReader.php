@@ -24,7 +24,7 @@ final readonly class SvgReader
     {
     }
 
-    /** @throws ArtworkException where it is no picture, too large, or shows nothing that could be cut */
+    /** @throws ArtworkException if it is no picture, too large, or shows nothing that could be cut */
     public function read(string $svg): Artwork
     {
         if (\strlen($svg) > self::MOST_BYTES) {

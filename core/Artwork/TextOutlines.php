@@ -8,7 +8,7 @@ namespace Uvret\Artwork;
 interface TextOutlines
 {
     /**
-     * The outlines of a text; null where the font is not here.
+     * The outlines of a text; null if the font is not here.
      *
      * @param string $family as the picture names it
      * @param float  $size   of the em, in the picture's units

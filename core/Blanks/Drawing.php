@@ -33,7 +33,7 @@ final readonly class Drawing
     ) {
     }
 
-    /** @throws BlankException where there is no such drawing */
+    /** @throws BlankException if there is no such drawing */
     public static function named(string $name): self
     {
         $file = self::FOLDER."/$name.svg";
@@ -69,7 +69,7 @@ final readonly class Drawing
         );
     }
 
-    /** The same as a part of another SVG document, in the place and size that it has in a composition, y pointing down. */
+    /** The same as a part of another SVG document, in the place and size that it has in a composition, y down. */
     public function placed(Blank $blank, bool $cordsAside = false): string
     {
         return \sprintf(

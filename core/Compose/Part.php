@@ -180,7 +180,7 @@ final readonly class Part
         return $parts;
     }
 
-    /** What a treatment adds to a card; null where it comes to nothing. */
+    /** What a treatment adds to a card; null if it comes to nothing. */
     public static function added(string $card, PartRole $role, string $film, Region $region): ?self
     {
         $ink = $region->bounds();
@@ -264,7 +264,7 @@ final readonly class Part
         return $this->derive(['depth' => $depth]);
     }
 
-    /** The bounds of all that there is of it, copies too; null where it has no ink. */
+    /** The bounds of all that there is of it, copies too; null if it has no ink. */
     public function reach(): ?Box
     {
         $bounds = $this->region->bounds();

@@ -12,7 +12,7 @@ use Uvret\Geometry\Affine;
 final readonly class PathHandles
 {
     /**
-     * @param list<array{int, int}>                                                 $path   points of the path; empty where the line is straight
+     * @param list<array{int, int}>                                                 $path   points of the path; empty if the line is straight
      * @param array{int, int}|null                                                  $middle the path's point at the middle of the line
      * @param array{int, int, int}|null                                             $circle centre and radius, where the path has them
      * @param list<array{edge: string, at: string, x: int, y: int, heading: float}> $edges  the ends and the middles of both edges, and which way the

@@ -37,8 +37,8 @@ final readonly class Setting
      * @param float              $width   of the straight line's ink
      * @param float              $lowest  of the straight line's ink
      * @param float              $highest of the straight line's ink
-     * @param array<int, Affine> $places  where each letter goes that is turned as it is, by its place in the words; empty where letters are bent
-     * @param array<int, Path>   $hefted  the outlines of letters on the straight line, whose strokes are grown or thinned; empty where they are not
+     * @param array<int, Affine> $places  where each letter goes that is turned as it is, by its place in the words; empty if letters are bent
+     * @param array<int, Path>   $hefted  the outlines of letters on the straight line, whose strokes are grown or thinned; empty if they are not
      * @param int                $heft    by how much, in µm
      * @param float              $origin  which x of the straight line is 0 on the path
      */
@@ -62,7 +62,7 @@ final readonly class Setting
      * @param float $across µm that a font unit takes along the line
      * @param float $up     and across it
      *
-     * @throws CompositionException|FontException where the line cannot be made like that
+     * @throws CompositionException|FontException if the line cannot be made like that
      */
     public static function of(Line $line, TypesetWords $lettering, float $across, float $up, Surroundings $surroundings): self
     {
@@ -103,7 +103,7 @@ final readonly class Setting
         return null === $guide || $bent ? $setting : $setting->turned($guide);
     }
 
-    /** @throws CompositionException where the form is not there */
+    /** @throws CompositionException if the form is not there */
     private static function borders(Line $line, float $width, float $lowest, float $highest, Surroundings $surroundings): Borders
     {
         if (!$line->fills->takesForm()) {
@@ -246,7 +246,7 @@ final readonly class Setting
         return $box;
     }
 
-    /** What bends the outlines of a letter; null where they stay as they are. */
+    /** What bends the outlines of a letter; null if they stay as they are. */
     private function warp(int $letter): ?Warp
     {
         if (isset($this->places[$letter])) {

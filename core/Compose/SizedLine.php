@@ -21,7 +21,7 @@ final readonly class SizedLine
      * @param int                   $height       of the ink across the baseline, before the turn
      * @param int                   $letterHeight the height of the letter H at this size
      * @param list<string>          $missing      characters that the font cannot draw
-     * @param list<LetterJoin>      $joints       of letters that are to join; empty where none are
+     * @param list<LetterJoin>      $joints       of letters that are to join; empty if none are
      * @param int                   $em           what the font's em takes at this size
      * @param array<int, Box>       $letters      where each letter's ink lies, by its place in the words
      * @param array<string, Region> $welds        the letters of each film by themselves; those of the line's film under the empty name

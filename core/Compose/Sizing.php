@@ -129,7 +129,7 @@ final readonly class Sizing
         return $up > 1e-6 && $across > 1e-6 ? [$across, $up] : throw CompositionException::cannotBeThatSmall();
     }
 
-    /** How much larger than asked for the ink is, in µm; below 0 where it is smaller. */
+    /** How much larger than asked for the ink is, in µm; below 0 if it is smaller. */
     private static function over(Line $line, Setting $setting, Surroundings $surroundings): float
     {
         $area = $surroundings->room($line);
@@ -180,7 +180,7 @@ final readonly class Sizing
      * @param callable(float): float $over
      * @param float                  $aim  what the size is to be, by which a first step is made
      *
-     * @return float|null null where it is above 0 however small the line is; the start where it is below 0 however large
+     * @return float|null null if it is above 0 however small the line is; the start where it is below 0 however large
      */
     private static function root(callable $over, float $start, float $aim): ?float
     {

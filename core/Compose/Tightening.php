@@ -15,7 +15,7 @@ final class Tightening
      * @param Region $below across where it will stand, at any height
      * @param int    $gap   the least distance that is left, in µm; below 0 they overlap by that
      *
-     * @return int|null how far up it has to be moved (down where that is below 0); null where the two never meet
+     * @return int|null how far up it has to be moved (down where that is below 0); null if the two never meet
      */
     public static function rise(Region $above, Region $below, int $gap): ?int
     {

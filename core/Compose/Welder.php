@@ -26,9 +26,9 @@ final readonly class Welder
     private const LONGEST = 40_000_000;
 
     /**
-     * Returns null where the words have no ink.
+     * Returns null if the words have no ink.
      *
-     * @throws CompositionException|FontException where the line cannot be made
+     * @throws CompositionException|FontException if the line cannot be made
      */
     public function sized(Line $line, Surroundings $surroundings): ?SizedLine
     {

@@ -35,7 +35,7 @@ final readonly class CutPlanner
         }, $separation->layers));
     }
 
-    /** The frame that follows the ink of all layers and that each of them has; null where there is none. */
+    /** The frame that follows the ink of all layers and that each of them has; null if there is none. */
     private static function all(Design $design, Separation $separation): ?Frame
     {
         [$weeding, $kind] = [$design->weeding, $separation->marks->kind];

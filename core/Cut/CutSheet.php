@@ -107,7 +107,7 @@ final readonly class CutSheet
      *
      * @param non-empty-list<int> $pieces their numbers
      *
-     * @return self|null null where it has no such pieces
+     * @return self|null null if it has no such pieces
      */
     public function only(array $pieces): ?self
     {

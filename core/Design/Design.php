@@ -22,7 +22,7 @@ final readonly class Design
      * @param list<Line>   $lines    in reading order
      * @param list<Form>   $forms
      * @param list<Motif>  $motifs
-     * @param list<string> $formerly films from the bottom up, as they covered one another before cards had depths; empty where that is
+     * @param list<string> $formerly films from the bottom up, as they covered one another before cards had depths; empty if that is
      *                               no matter
      */
     public function __construct(

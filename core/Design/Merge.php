@@ -13,7 +13,7 @@ final readonly class Merge
     /**
      * All documents are decoded JSON with objects as stdClass.
      *
-     * @return object|null null where both changed the same thing in different ways
+     * @return object|null null if both changed the same thing in different ways
      */
     public static function of(object $base, object $ours, object $theirs): ?object
     {

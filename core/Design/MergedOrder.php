@@ -15,7 +15,7 @@ final class MergedOrder
      * @param list<string|int> $ours
      * @param list<string|int> $theirs
      *
-     * @return list<string|int>|null null where both moved entries, and not alike
+     * @return list<string|int>|null null if both moved entries, and not alike
      */
     public static function of(array $base, array $ours, array $theirs): ?array
     {

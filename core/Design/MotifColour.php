@@ -11,7 +11,7 @@ final readonly class MotifColour
 {
     /**
      * @param string      $colour like #2f5d62
-     * @param string|null $film   what it is cut from; null where it is left out
+     * @param string|null $film   what it is cut from; null if it is left out
      * @param string      $path   SVG path data of M, L, C and Z with whole numbers, y down
      */
     public function __construct(

@@ -66,7 +66,7 @@ final class SchemaNode
         }
     }
 
-    /** A keyword of text; empty where the schema does not have it. */
+    /** A keyword of text; empty if the schema does not have it. */
     public function word(string $keyword): string
     {
         return \is_string($word = $this->says[$keyword] ?? null) ? $word : '';

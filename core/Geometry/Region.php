@@ -283,7 +283,7 @@ final readonly class Region
         return null !== $box && null !== $otherBox && $box->overlaps($otherBox) && !$this->intersect($other)->isEmpty();
     }
 
-    /** The least distance to another region, in µm: 0 where they touch or overlap, infinite if one is empty. */
+    /** The least distance to another region, in µm: 0 if they touch or overlap, infinite if one is empty. */
     public function distanceTo(self $other): float
     {
         $box = $this->bounds();

@@ -64,7 +64,7 @@ final class SvgPath
     }
 
     /**
-     * Rough, for pictures in small: in steps of so many µm, y pointing down; points that fall on the one before are left out.
+     * Rough, for pictures in small: in steps of so many µm, y down; points that fall on the one before are left out.
      */
     public static function coarse(Region $region, int $step): string
     {

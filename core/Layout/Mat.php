@@ -50,7 +50,7 @@ final readonly class Mat
     }
 
     /**
-     * How much longer the mat would have to be; 0 where all zones lie on it.
+     * How much longer the mat would have to be; 0 if all zones lie on it.
      *
      * @param array<string, int> $lengths
      */

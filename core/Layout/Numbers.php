@@ -39,7 +39,7 @@ final class Numbers
     /**
      * Where a number of so many digits has room: its lower left corner and its height.
      *
-     * @return array{int, int, int}|null null where there is no room
+     * @return array{int, int, int}|null null if there is no room
      */
     public static function place(CutSheet $sheet, int $digits): ?array
     {

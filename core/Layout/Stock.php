@@ -24,7 +24,7 @@ final readonly class Stock
     }
 
     /**
-     * @param int|null $left the length that is left; null where it is not known
+     * @param int|null $left the length that is left; null if it is not known
      * @param int      $edge unusable film on both sides
      *
      * @throws StockException

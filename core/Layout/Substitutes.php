@@ -15,7 +15,7 @@ final class Substitutes
      * @param list<Stock> $scraps each looked at by itself
      * @param int         $gap    between frames, in µm
      *
-     * @return array<string, int> number of pieces by scrap, none where nothing fits
+     * @return array<string, int> number of pieces by scrap, none if nothing fits
      */
     public static function fit(array $pieces, array $scraps, int $gap): array
     {

@@ -72,7 +72,7 @@ final readonly class DesignFile
         return $bytes;
     }
 
-    /** @throws ParcelException where it is not a design file */
+    /** @throws ParcelException if it is not a design file */
     public static function fromBytes(string $bytes): self
     {
         $path = (string) \tempnam(\sys_get_temp_dir(), 'uvret');

@@ -10,10 +10,10 @@ use Uvret\Roster\PersonPicture;
 final readonly class ListEntry
 {
     /**
-     * @param PersonPicture|null $picture null where nothing can be made
+     * @param PersonPicture|null $picture null if nothing can be made
      * @param string             $name    spelled out as it is typed
      * @param string             $about   number, size and the like
-     * @param string             $mark    what the customer should see, like “changed since approval”; empty where there is nothing
+     * @param string             $mark    what the customer should see, like “changed since approval”; empty if there is nothing
      */
     public function __construct(
         public ?PersonPicture $picture,

@@ -13,7 +13,7 @@ final class Doubts
     private const LONGER = 5;
 
     /**
-     * @param list<string>                   $sizes   that the blank comes in; empty where that is not known
+     * @param list<string>                   $sizes   that the blank comes in; empty if that is not known
      * @param callable(string): list<string> $missing characters of a text that the fonts of its lines don't have
      *
      * @return list<Doubt> in the order of the list

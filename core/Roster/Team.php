@@ -36,7 +36,7 @@ final readonly class Team
      *
      * @return list<PersonDesign>
      *
-     * @throws RosterException where what is set for a person is not right
+     * @throws RosterException if what is set for a person is not right
      */
     public function designs(\stdClass $document, array $people, ?array $all = null, ?SizeSet $sizes = null): array
     {
@@ -200,7 +200,7 @@ final readonly class Team
         )];
     }
 
-    /** The letter height at which a line is as wide as that; null where it has no ink. */
+    /** The letter height at which a line is as wide as that; null if it has no ink. */
     private function heightWithin(Design $design, Line $line, int $most): ?int
     {
         $sized = $this->composer->sized($design, $line);

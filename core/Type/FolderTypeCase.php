@@ -80,7 +80,7 @@ final class FolderTypeCase implements TypeCase
     /**
      * Puts a font into the folder; where others may do so too, within alone().
      *
-     * @throws FontException where the file is not a font that can be read
+     * @throws FontException if the file is not a font that can be read
      */
     public function add(FontEntry $entry, string $bytes): void
     {

@@ -40,7 +40,7 @@ final class Font
         public readonly int $glyphCount,
         /** Whether it has many instances, of which the default one is used. */
         public readonly bool $isVariable,
-        /** Its licence, as the font states it; empty where it does not. */
+        /** Its licence, as the font states it; empty if it does not. */
         public readonly string $licence,
         /** Whether it may be taken along in files (OS/2 fsType). */
         public readonly bool $mayBeEmbedded,
@@ -113,7 +113,7 @@ final class Font
      * @param list<Feature> $features what is switched on and off beyond the font's own way
      * @param string        $language like nl, for letters that some languages draw in their own way
      *
-     * @throws FontException where the font's tables lie
+     * @throws FontException if the font's tables lie
      */
     public function shape(string $text, array $features = [], string $language = ''): GlyphRun
     {

@@ -8,12 +8,12 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Contracts\Cache\CacheInterface;
 use Uvret\Compose\Memory;
 
-/** Remembers shapes from one request to the next. */
+/** Memory of shapes that outlives a request. */
 final readonly class CachedMemory implements Memory
 {
     public function __construct(
         #[Autowire(service: 'uvret.shapes')] private CacheInterface $cache,
-        /** Tells one state of the code from another: what an earlier one worked out is not taken for its own. */
+        /** Hash of the code, so that results of an older version are not used. */
         #[Autowire('%uvret.code%')] private string $code,
     ) {
     }

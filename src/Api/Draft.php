@@ -6,7 +6,7 @@ namespace Uvret\App\Api;
 
 use Uvret\Plan\Plan;
 
-/** A stored document, complete with all its defaults, and what was worked out from it. */
+/** A stored document completed with its defaults, and its plan. */
 final readonly class Draft
 {
     public function __construct(

@@ -8,7 +8,7 @@ use Uvret\Design\DesignException;
 use Uvret\Design\DesignReader;
 use Uvret\Plan\Planner;
 
-/** Stored documents to plans. */
+/** Reads stored documents and plans them. */
 final readonly class DraftReader
 {
     public function __construct(
@@ -20,7 +20,7 @@ final readonly class DraftReader
     /**
      * @param string|object $document as text or decoded; reading it completes it with the defaults
      *
-     * @throws DesignException where it is not a design
+     * @throws DesignException if it is not a design
      */
     public function draft(string|object $document): Draft
     {

@@ -25,10 +25,10 @@ use Uvret\App\Repository\PeopleProgress;
 use Uvret\App\Repository\Stamps;
 use Uvret\App\Summary\Summaries;
 
-/** Jobs as they hang on the rail, each design as it will be worn, and what the work in hand comes to. */
+/** Jobs on the rail with pictures of their designs, and the totals of the work in hand. */
 final readonly class Rail
 {
-    /** How many jobs an answer has. */
+    /** Jobs per response. */
     private const PAGE = 48;
 
     public function __construct(
@@ -40,14 +40,14 @@ final readonly class Rail
     ) {
     }
 
-    /** @param int $from how many jobs of the list come before */
+    /** @param int $from number of jobs to skip */
     public function page(JobList $list, string $find = '', int $from = 0): RailShape
     {
         $stamp = $this->stamps->ofShop();
         $rows = $this->lists->jobs($list, $find, $from, self::PAGE);
         $cards = $this->cards(\array_column($rows, 'id'));
         $people = $this->progress->counts(\array_column($rows, 'id'));
-        // What is cut is summed up of all, wherever they hang.
+        // The totals include all jobs, not only those of this page.
         $this->summaries->complete('to cut');
         $toCut = $this->lists->toCut();
         $toPress = $this->lists->toPress();

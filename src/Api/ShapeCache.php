@@ -11,16 +11,16 @@ use Symfony\Component\Finder\Finder;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 
 /**
- * Where shapes are remembered from one request to the next: files that last an hour, and that together stay below a size. (Measured
- * against shared memory by APCu, which was half as fast again with four processes.).
+ * Cache of shapes between requests: files that live for an hour, with a limit on their total size. (APCu was measured too: 1.5 times as fast
+ * with four processes.).
  */
 final readonly class ShapeCache
 {
     private const SECONDS = 3600;
-    /** How many answers there are on an average from one look at the size to the next. */
+    /** The size is checked once per this many responses, on average. */
     private const LOOK = 100;
 
-    /** @param int $bytes how large all files may be together */
+    /** @param int $bytes limit on the total size of the files */
     public function __construct(
         #[Autowire('%kernel.cache_dir%/shapes')] private string $folder,
         private int $bytes = 200 << 20,
@@ -40,7 +40,7 @@ final readonly class ShapeCache
         }
     }
 
-    /** Removes what was remembered longest ago until half of the room is free. */
+    /** Removes the oldest files until half of the space is free. */
     public function trim(): void
     {
         if (!\is_dir($this->folder)) {
@@ -50,7 +50,7 @@ final readonly class ShapeCache
         $ends = [];
         foreach ((new Finder())->files()->in($this->folder) as $file) {
             $path = $file->getPathname();
-            // Another process may have removed it. The time of a file is when it ends, an hour after it was written.
+            // Another process may have removed it. A file's time is its expiry, an hour after it was written.
             [$sizes[$path], $ends[$path]] = [(int) @\filesize($path), (int) @\filemtime($path)];
         }
         $total = \array_sum($sizes);

@@ -30,7 +30,7 @@ final readonly class ShopBackup
     ) {
     }
 
-    /** @throws BackupException where it can't be written */
+    /** @throws BackupException if it can't be written */
     public function write(string $file): void
     {
         $folder = $this->temporary();
@@ -64,7 +64,7 @@ final readonly class ShopBackup
         }
     }
 
-    /** @throws BackupException where it is no backup, or a damaged one; nothing is changed then */
+    /** @throws BackupException if it is no backup, or a damaged one; nothing is changed then */
     public function restore(string $file): void
     {
         $folder = $this->temporary();

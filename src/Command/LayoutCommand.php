@@ -176,11 +176,11 @@ final class LayoutCommand extends Command
      * @param list<Piece>                   $pieces
      * @param list<array{int, string, int}> $of
      *
-     * @return list<array<string, mixed>> in the order in which they were asked for
+     * @return list<array<string, mixed>> in the requested order
      */
     private static function pieces(Nested $nested, array $pieces, array $of): array
     {
-        // Copies are the same object: each takes the next place that one of them has.
+        // Copies are the same object, so each takes the next of their places.
         $places = [];
         foreach ($nested->places as $place) {
             $places[(int) \array_search($place->piece, $pieces, true)][] = $place;

@@ -28,7 +28,7 @@ final class LogCommand extends Command
     {
         $most = \max(1, \is_numeric($asked = $input->getOption('lines')) ? (int) $asked : 20);
         $lines = [];
-        // The file of each day has its date before the ending.
+        // The name of each day's file ends with its date.
         $files = \glob(\preg_replace('/\.log$/', '', $this->log).'-*.log') ?: [];
         while (\count($lines) < $most && null !== $file = \array_pop($files)) {
             \array_unshift($lines, ...\file($file, \FILE_IGNORE_NEW_LINES) ?: []);

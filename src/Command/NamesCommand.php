@@ -112,7 +112,7 @@ final class NamesCommand extends Command
         return self::SUCCESS;
     }
 
-    /** @throws DesignException where the file is not a blank */
+    /** @throws DesignException if the file is not a blank */
     private static function sizes(?string $file): SizeSet
     {
         if (null === $file) {

@@ -45,7 +45,7 @@ final class RestoreCommand extends Command
 
             return self::FAILURE;
         }
-        // A backup of an earlier version is brought up to this one.
+        // A backup of an earlier version is migrated.
         $migrate = new ArrayInput(['command' => 'doctrine:migrations:migrate', '--no-interaction' => true]);
         $migrate->setInteractive(false);
         $this->getApplication()?->doRun($migrate, new NullOutput());

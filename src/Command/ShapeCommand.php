@@ -15,7 +15,7 @@ use Uvret\Type\FontException;
 use Uvret\Type\Layout\Feature;
 use Uvret\Type\Layout\PlacedGlyph;
 
-/** Shapes text as the Bench does, and prints what hb-shape prints. */
+/** Shapes text like the Bench, and prints it like hb-shape. */
 #[AsCommand('uvret:shape', 'Shapes text in a font: glyphs, clusters, advances and offsets in font units')]
 final class ShapeCommand extends Command
 {
@@ -65,7 +65,7 @@ final class ShapeCommand extends Command
         return self::SUCCESS;
     }
 
-    /** One line of JSON for each line of the file; a line that can't be shaped says why. */
+    /** One line of JSON per line of the file; an error where a line can't be shaped. */
     private function batch(string $file, OutputInterface $output): int
     {
         $lines = \is_file($file) ? \file($file, \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) : false;

@@ -15,7 +15,7 @@ use Uvret\Artwork\ArtworkException;
 use Uvret\Artwork\MotifPaths;
 use Uvret\Artwork\SvgReader;
 
-/** Pictures that become motifs. */
+/** Reads pictures for motifs. */
 final readonly class ArtworkController
 {
     public function __construct(private TypeCaseOutlines $letters)

@@ -19,7 +19,7 @@ use Uvret\Blanks\BlankException;
 use Uvret\Blanks\Drawing;
 use Uvret\Design\ShopBlankReader;
 
-/** The blanks that the shop decorates, and how they are drawn. */
+/** The shop's blanks and their drawings. */
 final readonly class BlankController
 {
     public function __construct(private EntityManagerInterface $entities)

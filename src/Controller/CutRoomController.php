@@ -16,10 +16,10 @@ use Uvret\App\Cutting\CutterPanel;
 use Uvret\App\Repository\CutRuns;
 use Uvret\App\Repository\JobDesigns;
 
-/** The Cut room: the cutter, layers on their films, and cuts under way. */
+/** The Cut room: the cutter, layers on their films, and cuts. */
 final readonly class CutRoomController
 {
-    /** How many cuts that are over are shown. */
+    /** Number of finished cuts shown. */
     private const OVER = 3;
 
     public function __construct(

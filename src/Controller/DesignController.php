@@ -86,7 +86,7 @@ final readonly class DesignController
         $document = $this->drafts->encode($draft->document);
         $design = $this->designs->get($id);
         if ($design->version !== $save->version && $design->document === $document) {
-            // Saved before, but the answer did not arrive: it is given again.
+            // Saved before, but the response got lost: it is sent again.
             return $this->saved($design, $draft, $request);
         }
         $design = $this->designs->at($id, $save->version);
@@ -141,7 +141,7 @@ final readonly class DesignController
         return new JsonResponse(\array_map(static fn (array $row): HistoryStep => HistoryStep::ofRow($design, $row), $this->history->steps($design)));
     }
 
-    /** The document as it was kept, whether it can be read or not. */
+    /** The document as stored, readable or not. */
     #[Route('/api/designs/{id}/history/{number}.json', requirements: ['number' => '\d+'], methods: 'GET')]
     public function document(string $id, int $number): Response
     {
@@ -155,7 +155,7 @@ final readonly class DesignController
     {
         $step = $this->history->step($this->designs->get($id), $number) ?? throw new NotFoundHttpException('The history has no such step.');
         $picture = $this->summaries->picture((int) $step->id) ?? throw new NotFoundHttpException('There is no picture of what can’t be read.');
-        // Asked for by what it shows, it never changes.
+        // Its address contains the hash of its content, so it never changes.
         $lasts = $request->query->getString('of') === $step->hash;
 
         return new Response(
@@ -272,7 +272,7 @@ final readonly class DesignController
 
     private function saved(JobDesign $design, Draft $draft, Request $request): JsonResponse
     {
-        // A change can be undone, and leaves nothing ahead of it to redo.
+        // After a change there is something to undo and nothing to redo.
         return new JsonResponse(new SavedDesign(
             $design->version,
             $design->savedAt->format(\DATE_ATOM),
@@ -308,7 +308,7 @@ final readonly class DesignController
         );
     }
 
-    /** What the Bench shows: the design with samples in its fields, or as one person of the list has it. */
+    /** What the Bench shows: the design with samples in its fields, or for one person of the list. */
     private function shown(JobDesign $design, Draft $draft, Request $request): Plan
     {
         $person = $request->query->getString('person');

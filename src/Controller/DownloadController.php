@@ -25,7 +25,7 @@ use Uvret\Proof\Proof;
 use Uvret\Proof\ProofNotes;
 use Uvret\Type\TypeCase;
 
-/** Files to take away. */
+/** Files to download. */
 final readonly class DownloadController
 {
     public function __construct(

@@ -24,7 +24,7 @@ use Uvret\App\Repository\JobDesigns;
 use Uvret\App\Repository\Jobs;
 use Uvret\App\Repository\Rosters;
 
-/** The designs of a job: put in, taken out, approved. */
+/** The designs of a job: added, removed, approved. */
 final readonly class JobDesignController
 {
     public function __construct(

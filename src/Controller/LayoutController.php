@@ -15,7 +15,7 @@ use Uvret\App\Layout\LaidCuts;
 use Uvret\App\Layout\LayoutDesk;
 use Uvret\App\Layout\Placing;
 
-/** Layers of one or more jobs laid out on their films. */
+/** Layouts of one or more jobs on their films. */
 final readonly class LayoutController
 {
     private const DESIGNS = 200;

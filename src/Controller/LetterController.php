@@ -31,7 +31,7 @@ use Uvret\Snags\Snag;
 use Uvret\Snags\SnagKind;
 use Uvret\Type\TypeCase;
 
-/** What can be done with the letters of a line. */
+/** Letters of a line: alternates, fonts, losses, joins. */
 final readonly class LetterController
 {
     public function __construct(
@@ -99,7 +99,7 @@ final readonly class LetterController
         }
         $tries = [];
         foreach ($fonts as $font) {
-            // The line alone and by itself, in the other font.
+            // Only this line, in the other font.
             $own = clone $this->lineDocument($body, $line->id);
             $own->hidden = false;
             $own->lettering = self::otherwise($own->lettering, ['font' => $font, 'letters' => [], 'features' => []]);
@@ -223,7 +223,7 @@ final readonly class LetterController
         return $lettering->letters;
     }
 
-    /** The line as its document has it, complete. */
+    /** The line's part of the document, with its defaults. */
     private function lineDocument(\stdClass $body, string $line): \stdClass
     {
         /** @var object{lines: list<\stdClass>} $document */
@@ -237,7 +237,7 @@ final readonly class LetterController
     }
 
     /**
-     * A copy of a part of a document in which some fields are others.
+     * A copy of part of a document with some fields replaced.
      *
      * @param array<string, mixed> $fields
      */

@@ -21,7 +21,7 @@ use Uvret\Blanks\Measuring\Between;
 use Uvret\Blanks\Measuring\MeasuredSize;
 use Uvret\Blanks\Measuring\MeasuringException;
 
-/** How blanks are measured: what is asked for, and the sizes that are worked out from it. Nothing is saved here. */
+/** Measuring blanks: the measures to take and the sizes computed from them. Saves nothing. */
 final readonly class MeasuringController
 {
     private const MOST_BETWEEN = 10;

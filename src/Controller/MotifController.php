@@ -17,7 +17,7 @@ use Uvret\Design\Motif;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\SvgPath;
 
-/** The pieces that motifs are made of. */
+/** The pieces of motifs. */
 final readonly class MotifController
 {
     public function __construct(private DesignReader $reader)

@@ -24,7 +24,7 @@ use Uvret\App\Repository\Rosters;
 use Uvret\Roster\Import\TableReader;
 use Uvret\Roster\ListFile;
 
-/** A job's list of names, and how its designs come out for each. */
+/** A job's list of names, and its designs for each person. */
 final readonly class NamesController
 {
     /** People on one page of a contact sheet. */
@@ -160,7 +160,7 @@ final readonly class NamesController
         return $this->show($id);
     }
 
-    /** Everybody's lettering, for the customer to check and sign. */
+    /** Everyone's lettering, for the customer to check and sign. */
     #[Route('/api/designs/{id}/names.pdf', methods: 'GET')]
     public function proof(string $id, JobDesigns $designs, ContactSheets $sheets, Printing $printing): Response
     {

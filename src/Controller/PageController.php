@@ -9,7 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The one page of the interface; its addresses are told apart in the browser. */
+/** The page of the interface; routing happens in the browser. */
 final readonly class PageController
 {
     public function __construct(#[Autowire('%kernel.project_dir%/public/app/index.html')] private string $page)

@@ -17,10 +17,10 @@ use Uvret\App\Press\PressDesk;
 use Uvret\App\Proof\Printing;
 use Uvret\App\Repository\JobDesigns;
 
-/** What is needed at the press. */
+/** Queue, plans and papers for the press. */
 final readonly class PressController
 {
-    /** The press card of a design, as A4 or, with paper=letter, US letter; with each=1 a page for everybody on the list. */
+    /** The press card of a design, A4 or (paper=letter) US letter; with each=1 one page per person. */
     #[Route('/api/designs/{id}/press-card.{format}', requirements: ['format' => 'pdf|png'], methods: 'GET')]
     public function card(string $id, string $format, Request $request, JobDesigns $designs, PressCards $cards, Printing $printing): Response
     {
@@ -36,7 +36,7 @@ final readonly class PressController
         ]);
     }
 
-    /** Sheets at true size to lay on the blank, A4 or, with paper=letter, US letter; with row=ID somebody's. */
+    /** 1:1 templates to lay on the blank, A4 or (paper=letter) US letter; with row=ID for one person. */
     #[Route('/api/designs/{id}/template.pdf', methods: 'GET')]
     public function template(string $id, Request $request, JobDesigns $designs, PressDesk $desk, Printing $printing): Response
     {

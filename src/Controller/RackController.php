@@ -19,7 +19,7 @@ use Uvret\App\Entity\ShopUsage;
 use Uvret\Design\DesignReader;
 use Uvret\Design\RackFilmReader;
 
-/** The shop's film rack, and how it usually puts films on one another. */
+/** The shop's film rack and default layering. */
 final readonly class RackController
 {
     public function __construct(private EntityManagerInterface $entities)

@@ -15,7 +15,7 @@ use Uvret\App\Entity\FilmScrap;
 use Uvret\App\Repository\FilmScraps;
 use Uvret\Geometry\Box;
 
-/** Scraps of film on the rack, and those that cuts left. */
+/** Scraps of film on the rack or left by cuts. */
 final readonly class ScrapController
 {
     private const MOST = 5_000_000;

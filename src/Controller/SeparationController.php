@@ -23,7 +23,7 @@ use Uvret\Plan\Fewer\FewerFilms;
 use Uvret\Plan\Fewer\Proposal;
 use Uvret\Separate\Slip\SlipTest;
 
-/** What is looked up about the films of a design when it rests. */
+/** Checks of a design's films, requested when it is not being edited. */
 final readonly class SeparationController
 {
     public function __construct(

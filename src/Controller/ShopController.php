@@ -14,7 +14,7 @@ use Uvret\App\Api\Shape\Shop;
 use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopUsage;
 
-/** The shop itself, and the films of its rack as designs have them. */
+/** The shop's settings, and its films as designs use them. */
 final readonly class ShopController
 {
     public function __construct(private EntityManagerInterface $entities)

@@ -10,7 +10,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Uvret\App\Api\Shape\Stamp;
 use Uvret\App\Repository\Stamps;
 
-/** What open pages ask for every few seconds; kept apart from all that takes long to put together. */
+/** Change stamps that open pages poll every few seconds. */
 final readonly class StampController
 {
     public function __construct(private Stamps $stamps)

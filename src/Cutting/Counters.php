@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Cutting;
 
-/** What a cutter says of itself: bytes taken in and carried out in all its life, and how often it was switched on. */
+/** The cutter's lifetime counters: bytes received, bytes executed, times switched on. */
 final readonly class Counters
 {
     public function __construct(

@@ -32,16 +32,16 @@ use Uvret\Layout\Stock;
 use Uvret\Plan\Plan;
 use Uvret\Snags\Snag;
 
-/** Layers of designs on their films, and on their way to the cutter. */
+/** Places layers of designs on their films and queues them for the cutter. */
 final readonly class CutRoom
 {
-    /** A sheet stays so far from the ends of what it needs of a film, in µm. */
+    /** Margin at both ends of a sheet on the film, in µm. */
     private const EDGE = 2_000;
 
-    /** A scrap in the cutter may be this much larger or smaller than its outline, in µm. */
+    /** Tolerance between a scrap's outline and the loaded width and length, in µm. */
     private const NEAR = 5_000;
 
-    /** What the cutter calls the carrier mat. */
+    /** The cutter's name for the carrier mat. */
     private const MAT = 'mat';
 
     /** Maximum copies per layout. */
@@ -59,7 +59,7 @@ final readonly class CutRoom
     ) {
     }
 
-    /** @return list<CutLayerCard> in press order, each so many times */
+    /** @return list<CutLayerCard> in press order, with copies */
     public function layers(JobDesign $design, int $copies): array
     {
         $draft = $this->drafts->draft($design->document);
@@ -89,11 +89,11 @@ final readonly class CutRoom
     }
 
     /**
-     * A layer that is to be cut now, or some of its pieces once more.
+     * Queues a layer, or some of its pieces again.
      *
-     * @param list<int> $pieces their numbers; none for all of the layer
+     * @param list<int> $pieces their numbers; empty for the whole layer
      *
-     * @throws BadRequest where the cutter is not made ready for it
+     * @throws BadRequest if the cutter is not ready for it
      */
     public function cut(JobDesign $design, string $film, int $copies = 1, array $pieces = []): CutRun
     {
@@ -127,9 +127,9 @@ final readonly class CutRoom
     }
 
     /**
-     * A small form and a word from a film of the rack, to see whether it is cut through and no deeper.
+     * Queues a test cut: a small form and a word, to check the cutting depth.
      *
-     * @throws BadRequest where there is no such film, or the cutter is not made ready for it
+     * @throws BadRequest if there is no such film or the cutter is not ready for it
      */
     public function test(string $film): CutRun
     {
@@ -142,11 +142,11 @@ final readonly class CutRoom
     /**
      * A film of a layout.
      *
-     * @param array<string, mixed> $laid    what it comes to when it is cut, for CutRun
-     * @param Stock|null           $sheet   the sheet or scrap that is cut; null for the roll
+     * @param array<string, mixed> $laid    result once it is cut, for CutRun
+     * @param Stock|null           $sheet   sheet or scrap to cut; null for the roll
      * @param bool                 $isScrap whether just that scrap must be in the cutter
      *
-     * @throws BadRequest where the cutter is not made ready for it
+     * @throws BadRequest if the cutter is not made ready for it
      */
     public function cutLaidOut(CutSheet $cut, string $title, array $laid, ?Stock $sheet, bool $isScrap): CutRun
     {
@@ -166,7 +166,7 @@ final readonly class CutRoom
      * @param array<string, mixed> $laid   what it comes to when it is cut, for CutRun
      * @param int                  $length of film that it takes
      *
-     * @throws BadRequest where the mat is not in the cutter
+     * @throws BadRequest if the mat is not in the cutter
      */
     public function cutOnMat(CutSheet $sheet, string $title, array $laid, int $length): CutRun
     {
@@ -187,13 +187,13 @@ final readonly class CutRoom
         return $this->dispatch('', $title, $sheet, [], true, $laid, $length, $loaded->offset, false);
     }
 
-    /** Whether something else than a scrap is in the cutter. */
+    /** Whether the cutter holds something other than a scrap. */
     private static function isOther(Stock $scrap, LoadedCutter $loaded): bool
     {
         return \abs($loaded->width - $scrap->width()) > self::NEAR || \abs($loaded->left - $scrap->length()) > self::NEAR;
     }
 
-    /** @throws BadRequest where it doesn't answer */
+    /** @throws BadRequest if it doesn't respond */
     private function loaded(): LoadedCutter
     {
         return $this->panel->state() ?? throw BadRequest::field('cutter', 'The cutter doesn’t answer. Switch it on and check its line.');
@@ -205,7 +205,7 @@ final readonly class CutRoom
      * @param array<string, mixed>|null $laid    for a film of a layout
      * @param int                       $beyond  film that is used up beyond the sheet
      *
-     * @throws BadRequest where the cutter is not made ready for it
+     * @throws BadRequest if the cutter is not made ready for it
      */
     private function start(
         string $design,
@@ -264,7 +264,7 @@ final readonly class CutRoom
         return $run;
     }
 
-    /** Why a design may not be cut yet, in words; null where it may. */
+    /** Why a design may not be cut yet, for the user; null if it may. */
     public static function hindrance(Job $job, Plan $plan): ?string
     {
         $snags = \array_values(\array_filter($plan->snags, static fn (Snag $snag): bool => $snag->kind->blocks()));
@@ -277,7 +277,7 @@ final readonly class CutRoom
         };
     }
 
-    /** What is to be done before a sheet can be cut, in words; null where all is well. */
+    /** What to do before a sheet can be cut, for the user; null if the cutter is ready. */
     private static function wrong(CutSheet $sheet, FilmSettings $rack, LoadedCutter $loaded, int $beyond): ?string
     {
         $metres = static fn (int $length): string => \sprintf('%.2f m', $length / 1_000_000);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Cutting;
 
-/** The cutter doesn't answer. */
+/** The cutter doesn't respond. */
 final class CutterGone extends \RuntimeException
 {
     public static function cannotBeReached(string $address): self

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Cutting;
 
-/** The line to a cutter: HP-GL there, answers back (the instructions O… of HP-GL, and its device control, ESC . and a letter). */
+/** Connection to a cutter: HP-GL out, replies back (HP-GL's O… instructions and its device control, ESC . and a letter). */
 final class CutterLine
 {
     private const PATIENCE = 3.0;
@@ -33,7 +33,7 @@ final class CutterLine
     /**
      * Waits while the cutter's buffer is full.
      *
-     * @return int how many bytes were sent
+     * @return int bytes sent
      *
      * @throws CutterGone
      */
@@ -61,13 +61,13 @@ final class CutterLine
         return new Counters(...\array_map(\intval(...), \array_pad(\explode(',', $this->ask("\e.C")), 3, '0')));
     }
 
-    /** Whether it stands still for a reason of its own. */
+    /** Whether the cutter stopped by itself. */
     public function isStopped(): bool
     {
         return 0 !== ((int) $this->ask("\e.O") & 32);
     }
 
-    /** @return array{int, int} where the knife is, in units of HP-GL */
+    /** @return array{int, int} knife position in HP-GL units */
     public function position(): array
     {
         [$x, $y] = \array_map(\intval(...), \array_pad(\explode(',', $this->ask('OA;')), 2, '0'));
@@ -75,13 +75,13 @@ final class CutterLine
         return [$x, $y];
     }
 
-    /** What it has not carried out it forgets. */
+    /** Discards what is not executed yet. */
     public function abort(): void
     {
         $this->send("\e.K");
     }
 
-    /** @throws CutterGone where no answer comes */
+    /** @throws CutterGone if there is no reply */
     private function ask(string $question): string
     {
         $this->send($question);

@@ -7,7 +7,7 @@ namespace Uvret\App\Cutting;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Uvret\App\Api\Shape\LoadedCutter;
 
-/** What the cutter shows on its front panel: what is loaded, how it is. */
+/** The cutter's front panel: load and state. */
 final readonly class CutterPanel
 {
     private const PATIENCE = 1.0;
@@ -24,7 +24,7 @@ final readonly class CutterPanel
     }
 
     /**
-     * Where the tip was, stroke by stroke, as the cutter wrote it down.
+     * Logged positions of the tip, stroke by stroke.
      *
      * @return list<list<float>> flat lists of points in mm
      */
@@ -36,7 +36,7 @@ final readonly class CutterPanel
         return $strokes ?? [];
     }
 
-    /** How many strokes it has written down. */
+    /** Number of logged strokes. */
     public function strokes(): ?int
     {
         $strokes = $this->ask('state')['strokes'] ?? null;

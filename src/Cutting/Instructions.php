@@ -8,21 +8,21 @@ use Uvret\Cut\File\HpglFile;
 use Uvret\Cut\Knife\KnifePlan;
 use Uvret\Cut\Knife\KnifeRing;
 
-/** What a cutter is sent for one layer, ring by ring. */
+/** HP-GL for one layer, ring by ring. */
 final readonly class Instructions
 {
-    /** How far from the sheet's long edge the blade is turned, and how long the cut is, in µm: it stays in the waste of the margin. */
+    /** Distance from the sheet's long edge and length of the blade-turning cut in the margin's waste, in µm. */
     private const EDGE = 3_000;
 
     private const TURNING = 2_400;
 
-    /** What stands at the end of each ring. */
+    /** Instruction that ends each ring. */
     private const RAISED = 'PU;';
 
     /**
      * @param list<string>    $lines  one for each ring
      * @param list<list<int>> $rings  where the tip is to go, in µm from the sheet's corner
-     * @param int|null        $turnAt where along the film the blade is turned first, by a stroke of its own; null where it is not
+     * @param int|null        $turnAt where along the film the blade is turned first, by a stroke of its own; null if it is not
      * @param int             $passes how often each ring is cut
      * @param list<int|null>  $pieces which piece of the layer each ring belongs to; null for none, or where that is not known
      */
@@ -37,7 +37,7 @@ final readonly class Instructions
     ) {
     }
 
-    /** Feeds the film out, so that what comes next begins behind what is cut. */
+    /** Feeds the film out, so that the next cut begins behind this one. */
     private const FEED = 'PG;';
 
     /**
@@ -46,7 +46,7 @@ final readonly class Instructions
      */
     public static function of(KnifePlan $plan, array $pieces = [], bool $feeds = true): self
     {
-        // Nothing stands behind the last semicolon, so that what is carried out is all that was sent.
+        // Nothing follows the last semicolon, so bytes executed can reach bytes sent.
         $tight = static fn (string $text): string => \str_replace("\n", '', $text);
 
         return new self(
@@ -89,8 +89,8 @@ final readonly class Instructions
     }
 
     /**
-     * A short cut in the waste of the margin, which turns the blade as the ring that comes next takes it to be: where it is begun
-     * anew in the middle, no ring before has done so.
+     * A short cut in the waste of the margin that turns the blade for the next ring, needed when a cut resumes in the middle and no previous
+     * ring has turned it.
      */
     private function turning(int $from): string
     {
@@ -108,13 +108,13 @@ final readonly class Instructions
         return \sprintf('PU%d,%d;PD%d,%d;PU;', \round($atX), \round($atY), \round($atX + $long * $x), \round($atY + $long * $y));
     }
 
-    /** From a ring on. */
+    /** The stream from a ring on. */
     public function stream(int $from): string
     {
         return $this->begin.$this->turning($from).\implode('', \array_slice($this->lines, $from)).$this->end;
     }
 
-    /** How many rings are cut when so much of the stream from a ring on is carried out: one is before the knife is raised at its end. */
+    /** Number of rings cut after this many bytes of the stream from a ring on: a ring counts just before the knife is raised at its end. */
     public function cut(int $from, int $bytes): int
     {
         foreach ($this->ends($from) as $at => $end) {
@@ -126,7 +126,7 @@ final readonly class Instructions
         return \count($this->lines);
     }
 
-    /** Where in the stream from a ring on the ring ends that a place is in. */
+    /** End of the ring that contains a position, in the stream from a ring on. */
     public function ringEnd(int $from, int $place): int
     {
         foreach ($this->ends($from) as $end) {
@@ -150,7 +150,7 @@ final readonly class Instructions
         return $ends;
     }
 
-    /** How much of it is left when so many rings are cut, from 1 down to 0. */
+    /** Share left after this many rings, from 1 down to 0. */
     public function share(int $done): float
     {
         $lengths = \array_map(\strlen(...), $this->lines);

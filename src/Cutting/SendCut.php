@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Cutting;
 
-/** A cut is to be sent, or to be gone on with. */
+/** Asks a worker to send or continue a cut. */
 final readonly class SendCut
 {
     public function __construct(public string $run)

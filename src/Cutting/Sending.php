@@ -12,21 +12,21 @@ use Uvret\App\Repository\CutRuns;
 use Uvret\Cut\File\HpglFile;
 
 /**
- * Sends a cut to the cutter, whatever happens on the way: the cutter's own counters tell what it has taken in and carried out, so whoever
- * comes next goes on in the middle of the stream; after a power cut with the ring at which it stopped.
+ * Sends a cut to the cutter and survives interruptions: the cutter's counters say what it has received and executed, so the next worker
+ * continues in the middle of the stream, or, after a power cut, with the ring at which the cutter stopped.
  */
 final readonly class Sending
 {
-    /** No more than this waits at the cutter, so that a pause comes soon, in bytes. */
+    /** Bytes queued at the cutter at most, so that a pause takes effect soon. */
     private const AHEAD = 1_500;
 
-    /** What is on its way arrives within this, in µs. */
+    /** Time for bytes in transit to arrive, in µs. */
     private const SETTLED = 200_000;
 
-    /** Between two looks, in µs. */
+    /** Polling interval in µs. */
     private const PAUSE = 80_000;
 
-    /** Another worker sees to it if it did so since, in seconds. */
+    /** A worker active within this many seconds keeps the cut. */
     private const FRESH = 1.5;
 
     public function __construct(
@@ -38,7 +38,7 @@ final readonly class Sending
     ) {
     }
 
-    /** Until it is cut or cancelled. */
+    /** Runs until the cut is finished or cancelled. */
     public function send(string $id): void
     {
         $run = $this->claimed($id);
@@ -59,13 +59,13 @@ final readonly class Sending
         }
     }
 
-    /** Whether nobody heard of the worker for so long that another one may have gone on. */
+    /** Whether this worker was silent for so long that another may have taken over. */
     private static function isStale(CutRun $run): bool
     {
         return !$run->state->isOver() && \microtime(true) - $run->seen > self::FRESH;
     }
 
-    /** Another worker may see to it, or to another cut, or have done so until a moment ago: until then it waits. */
+    /** Waits while another worker is on this or another cut, or was until a moment ago. */
     private function claimed(string $id): CutRun
     {
         while ($this->runs->isKnown($id) && !$this->runs->claim($id, \microtime(true), \microtime(true) - self::FRESH)) {
@@ -81,7 +81,7 @@ final readonly class Sending
         $line = CutterLine::to($this->address);
         $counters = $this->settled($line);
         if (null !== $run->base && $run->starts !== $counters->starts) {
-            // What waited when it was switched off is gone; what it had carried out is cut.
+            // What was queued at the cutter is lost; what it had executed is cut.
             $run->done = $instructions->cut($run->from, $counters->executed - $run->base);
             $run->base = null;
         }
@@ -93,7 +93,7 @@ final readonly class Sending
         $stream = $instructions->stream($run->from);
         $sent = $counters->accepted - $run->base;
         if ($sent > 0 && ';' !== $stream[$sent - 1]) {
-            // Whoever sent it last ended in the middle of a ring.
+            // The last worker stopped in the middle of a ring.
             $sent += $line->send(\substr($stream, $sent, $instructions->ringEnd($run->from, $sent) - $sent));
         }
         while (!$run->state->isOver() && !self::isStale($run)) {
@@ -101,7 +101,7 @@ final readonly class Sending
             $executed = $this->look($run, $instructions, $line);
             if ('cancel' === $wanted) {
                 $line->abort();
-                // What was begun is fed out, so that nothing is cut over it; a mat stays.
+                // A started film is fed out, so that nothing is cut over it; a mat stays.
                 if ($instructions->feeds()) {
                     $line->send('PG;');
                 }
@@ -122,11 +122,11 @@ final readonly class Sending
     }
 
     /**
-     * Sees how far it is.
+     * Updates the progress.
      *
-     * @return int how many bytes of the stream are carried out
+     * @return int bytes of the stream executed
      *
-     * @throws CutterGone where it was switched off in between
+     * @throws CutterGone if it was switched off in between
      */
     private function look(CutRun $run, Instructions $instructions, CutterLine $line): int
     {
@@ -144,7 +144,7 @@ final readonly class Sending
     }
 
     /**
-     * What was on its way from a worker that is gone has arrived.
+     * Bytes in transit from a dead worker have arrived by now.
      *
      * @throws CutterGone
      */

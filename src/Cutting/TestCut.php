@@ -6,7 +6,7 @@ namespace Uvret\App\Cutting;
 
 use Uvret\Design\Upgrade\Upgrades;
 
-/** What a test cut is: a circle with a word beside it, small enough for any offcut. */
+/** The test cut: a circle with a word beside it, small enough for any offcut. */
 final class TestCut
 {
     /**

@@ -8,30 +8,30 @@ use Uvret\App\Entity\CutRun;
 use Uvret\Cut\File\HpglFile;
 use Uvret\Geometry\Measure\BoxTree;
 
-/** What was cut against what was planned: how far the tip was from each ring, by what the cutter wrote down. */
+/** Compares the cut with the plan: deviation of the tip from each ring, by the cutter's log. */
 final readonly class Watching
 {
-    /** Within which of these all of a ring was, in µm; what is farther off counts as the last one. */
+    /** Steps of deviation in µm; larger ones count as the last. */
     private const STEPS = [25, 50, 100, 200, 500, 1_000, 2_000, 5_000];
 
     public function __construct(private CutterPanel $panel)
     {
     }
 
-    /** A stream begins: what the cutter writes down from now on is its. */
+    /** Starts a stream: strokes logged from now on belong to it. */
     public function begin(CutRun $run): void
     {
         $run->strokes = $this->panel->strokes();
     }
 
-    /** Looks at the rings that are cut and were not looked at yet. */
+    /** Checks rings cut since the last check. */
     public function look(CutRun $run, Instructions $instructions): void
     {
         $offs = $run->offs();
         if (null === $run->strokes || \count($offs) >= $run->done) {
             return;
         }
-        // Rings of an earlier stream that were not looked at in time stay unknown.
+        // Rings of an earlier stream that were not checked in time stay unknown.
         while (\count($offs) < $run->from) {
             $offs[] = null;
         }

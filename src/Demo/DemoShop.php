@@ -142,7 +142,7 @@ final readonly class DemoShop
         return \is_string($value) ? $value : throw new \LogicException("A demo entry has no $field.");
     }
 
-    /** 0 where there is none. */
+    /** 0 if there is none. */
     private static function number(object $entry, string $field): float
     {
         $value = \get_object_vars($entry)[$field] ?? 0;

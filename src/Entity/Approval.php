@@ -8,7 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Uvret\Roster\Person;
 use Uvret\Roster\Roster;
 
-/** Who approved which step of a design, and when; step 0 when nobody did. */
+/** Who approved which step of a design, and when; step 0 if no one did. */
 #[ORM\Embeddable]
 final class Approval
 {
@@ -19,13 +19,13 @@ final class Approval
         public ?string $by = null,
         #[ORM\Column(type: 'datetime_immutable', nullable: true)]
         public ?\DateTimeImmutable $at = null,
-        /** Digests of the people of the job's list by their ids, as they were approved, as JSON. */
+        /** Digests of the approved people of the job's list by id, as JSON. */
         #[ORM\Column(type: 'text', options: ['default' => '{}'])]
         public string $list = '{}',
     ) {
     }
 
-    /** Whether a person's row is not as it was approved: changed, or added since. */
+    /** Whether a person's row was changed or added since. */
     public function isChanged(Person $person): bool
     {
         /** @var array<string, string> $list */

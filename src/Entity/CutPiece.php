@@ -6,7 +6,7 @@ namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** A piece that was cut from a film of a layout, by the number cut beside it. */
+/** A piece cut from a layout, with the number cut beside it. */
 #[ORM\Entity]
 #[ORM\Index(name: 'cut_piece_design', columns: ['design', 'person'])]
 class CutPiece
@@ -16,7 +16,7 @@ class CutPiece
     #[ORM\Column]
     public ?int $id = null;
 
-    /** @param string $person for whom it is; empty where all copies are the same */
+    /** @param string $person its owner; empty if all copies are the same */
     public function __construct(
         #[ORM\Column(length: 60)]
         public readonly string $design,

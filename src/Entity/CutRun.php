@@ -7,8 +7,8 @@ namespace Uvret\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * One layer on its way to the cutter: what it is sent ring by ring, and how far that has come. A ring counts as cut when the cutter says
- * that it has carried it out, so that whoever goes on never cuts one twice.
+ * A layer sent to the cutter ring by ring, and its progress. A ring counts as cut once the cutter reports it executed, so a worker that
+ * continues never cuts one twice.
  */
 #[ORM\Entity]
 class CutRun
@@ -16,46 +16,46 @@ class CutRun
     #[ORM\Column(length: 20, enumType: CutState::class)]
     public CutState $state = CutState::Waiting;
 
-    /** Why it waits or has stopped, for the person at the screen. */
+    /** Why it waits or has stopped, for the user. */
     #[ORM\Column(options: ['default' => ''])]
     public string $reason = '';
 
-    /** What the page asks for: go, pause or cancel. */
+    /** The user's command: go, pause or cancel. */
     #[ORM\Column(length: 10, options: ['default' => 'go'])]
     public string $wanted = 'go';
 
-    /** How many rings are cut. */
+    /** Number of rings cut. */
     #[ORM\Column(options: ['default' => 0])]
     public int $done = 0;
 
-    /** The first ring of what the cutter was sent since it was last switched on. */
+    /** First ring sent since the cutter was last switched on. */
     #[ORM\Column(name: 'from_ring', options: ['default' => 0])]
     public int $from = 0;
 
-    /** How many bytes the cutter had taken in before; null where it was sent nothing yet. */
+    /** Bytes the cutter had received before; null if nothing was sent yet. */
     #[ORM\Column(nullable: true)]
     public ?int $base = null;
 
-    /** How often the cutter had been switched on then. */
+    /** Times the cutter had been switched on then. */
     #[ORM\Column(nullable: true)]
     public ?int $starts = null;
 
-    /** Where the knife is, in µm along and across the film. */
+    /** Knife position in µm along and across the film. */
     #[ORM\Column(options: ['default' => 0])]
     public int $along = 0;
 
     #[ORM\Column(options: ['default' => 0])]
     public int $across = 0;
 
-    /** How many strokes the cutter had written down before; null where it was not asked. */
+    /** Strokes the cutter had logged before; null if unknown. */
     #[ORM\Column(nullable: true)]
     public ?int $strokes = null;
 
-    /** How far the tip was from each ring at most, in µm, as JSON; null where that is not known. */
+    /** Largest deviation of the tip from each ring in µm, as JSON; null if unknown. */
     #[ORM\Column(type: 'text', options: ['default' => '[]'])]
     public string $offs = '[]';
 
-    /** When a worker last saw to it, in seconds since 1970. */
+    /** When a worker was last active on it, in seconds since 1970. */
     #[ORM\Column(options: ['default' => 0])]
     public float $seen = 0.0;
 
@@ -64,7 +64,7 @@ class CutRun
 
     /**
      * @param string $instructions HP-GL as JSON: begin, lines (one for each ring), end
-     * @param float  $seconds      that the cutter takes by the plan
+     * @param float  $seconds      planned cutting time
      * @param int    $length       of the film that it takes, in µm
      */
     public function __construct(
@@ -87,7 +87,7 @@ class CutRun
         public readonly int $length,
         #[ORM\Column(type: 'datetime_immutable')]
         public \DateTimeImmutable $madeAt,
-        /** Whether all of the layer is cut, not only some of its pieces once more. */
+        /** Whether it cuts the whole layer, not only some pieces again. */
         #[ORM\Column(options: ['default' => true])]
         public readonly bool $isWhole = true,
         /** What a laid out film comes to when it is cut: {film, stock, designs, pieces, kept}, as JSON; null for a layer of one design. */

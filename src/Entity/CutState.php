@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Uvret\App\Entity;
 
-/** How far a cut has come. */
+/** State of a cut. */
 enum CutState: string
 {
-    /** It waits for the worker, or for the cutter. */
+    /** Waits for the worker or the cutter. */
     case Waiting = 'waiting';
     case Cutting = 'cutting';
     case Paused = 'paused';

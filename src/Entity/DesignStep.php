@@ -7,8 +7,8 @@ namespace Uvret\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * A state that a design was in. Steps are never removed: undone ones stay, and a change after an undo
- * grows a branch of its own.
+ * A past state of a design. Steps are never removed: undone ones stay, and a change after an undo
+ * starts a new branch.
  */
 #[ORM\Entity]
 #[ORM\UniqueConstraint(columns: ['design_id', 'number'])]
@@ -19,7 +19,7 @@ class DesignStep
     #[ORM\Column]
     public ?int $id = null;
 
-    /** What the decorator called this point; null for most. */
+    /** Name given by the decorator; usually null. */
     #[ORM\Column(length: 80, nullable: true)]
     public ?string $name = null;
 
@@ -42,7 +42,7 @@ class DesignStep
         public string $document,
         #[ORM\Column(type: 'datetime_immutable')]
         public \DateTimeImmutable $madeAt,
-        /** Tells one document from another; empty where it was not worked out since the step was made. */
+        /** Hash of the document; empty if not computed yet. */
         #[ORM\Column(length: 32, options: ['default' => ''])]
         public string $hash = '',
     ) {

@@ -7,7 +7,7 @@ namespace Uvret\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Uvret\App\Layout\LayoutItem;
 
-/** Layers that are laid out on one film: which, how often, and where they lie. */
+/** Layout of one film: layers, copies and places. */
 #[ORM\Entity]
 class FilmLayout
 {
@@ -31,13 +31,13 @@ class FilmLayout
         public LayoutState $state = LayoutState::Waiting,
         #[ORM\Column(options: ['default' => 0])]
         public int $revision = 0,
-        /** Whether it is a zone of the carrier mat, instead of a film by itself. */
+        /** Whether it is a zone of the carrier mat. */
         #[ORM\Column(options: ['default' => false])]
         public readonly bool $onMat = false,
     ) {
     }
 
-    /** Pieces that somebody has pinned in another layout of this film stay where they are. */
+    /** Keeps the pinned pieces of another layout of this film. */
     public function takePins(self $before): void
     {
         $old = $before->items();
@@ -54,16 +54,16 @@ class FilmLayout
         $this->places = \json_encode($places, \JSON_THROW_ON_ERROR);
     }
 
-    /** Copies that are to be cut as well; what is laid out already stays. */
+    /** Adds copies; the existing places stay. */
     public function append(LayoutItem $item): void
     {
         $this->keepItems([...$this->items(), $item]);
     }
 
     /**
-     * Takes pieces off that are cut. An item counts the copies that are not cut yet.
+     * Removes cut pieces. An item counts the copies not cut yet.
      *
-     * @param int $length of roll or sheet that is cut, in µm
+     * @param int $length of roll or sheet used, in µm
      */
     public function takeOff(string $stock, int $length): void
     {

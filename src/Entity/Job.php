@@ -30,18 +30,18 @@ class Job
         public string $title,
         #[ORM\Column(length: 120)]
         public string $customer,
-        /** Like 2027-06-04; text, so that one that can't be read never takes others along. */
+        /** Like 2027-06-04; text, so that an invalid date breaks no other job. */
         #[ORM\Column(length: 10, options: ['default' => ''])]
         public string $due,
         #[ORM\Column(length: 20, enumType: JobState::class)]
         public JobState $state,
-        /** When it was taken off the rail; null while it hangs there. */
+        /** When it was archived; null while it is on the rail. */
         #[ORM\Column(type: 'datetime_immutable', nullable: true)]
         public ?\DateTimeImmutable $archivedAt = null,
-        /** Rises with every change of the sheet; kept by Jobs. */
+        /** Increases with every change of the sheet; kept by Jobs. */
         #[ORM\Column(options: ['default' => 1])]
         public int $version = 1,
-        /** What the customer pays for all of it; 0 where it is not agreed. */
+        /** Price of the whole job; 0 if none is agreed. */
         #[ORM\Column(options: ['default' => 0])]
         public float $price = 0.0,
     ) {
@@ -49,7 +49,7 @@ class Job
         $this->designs = new ArrayCollection();
     }
 
-    /** @return list<JobDesign> those that were not taken out */
+    /** @return list<JobDesign> those not removed */
     public function currentDesigns(): array
     {
         return \array_values($this->designs->filter(static fn (JobDesign $design): bool => null === $design->removedAt)->toArray());

@@ -7,8 +7,8 @@ namespace Uvret\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * A design of a job: its document as text, a version that rises with every change, and the step of its
- * history that it is at.
+ * A design of a job: its document as text, a version that increases with every change, and its current
+ * history step.
  */
 #[ORM\Entity]
 class JobDesign
@@ -31,7 +31,7 @@ class JobDesign
         public int $version = 1,
         #[ORM\Column(options: ['default' => 0])]
         public int $step = 0,
-        /** When it was taken out of its job; it can be brought back. */
+        /** When it was removed from its job; it can be restored. */
         #[ORM\Column(type: 'datetime_immutable', nullable: true)]
         public ?\DateTimeImmutable $removedAt = null,
         #[ORM\Embedded]
@@ -40,7 +40,7 @@ class JobDesign
         $this->approval ??= new Approval();
     }
 
-    /** What the customer approved; null while nothing is. */
+    /** The customer's approval; null if there is none. */
     public function approved(): ?Approval
     {
         return null !== $this->approval && $this->approval->step > 0 ? $this->approval : null;

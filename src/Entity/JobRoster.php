@@ -18,7 +18,7 @@ class JobRoster
         public readonly Job $job,
         #[ORM\Column(type: 'text')]
         public string $document,
-        /** Rises with every change; kept by Rosters. */
+        /** Increases with every change; kept by Rosters. */
         #[ORM\Column(options: ['default' => 1])]
         public int $version = 1,
     ) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Entity;
 
-/** How far a job has come. */
+/** State of a job. */
 enum JobState: string
 {
     case ToDesign = 'to design';

@@ -9,10 +9,10 @@ enum LayoutState: string
     /** No worker has begun yet. */
     case Waiting = 'waiting';
 
-    /** Stopped before there was one: the first layout will do. */
+    /** Stopped before there was a layout: the first one ends the search. */
     case Brief = 'brief';
 
-    /** A worker looks for better layouts. */
+    /** A worker searches for better layouts. */
     case Running = 'running';
 
     case Done = 'done';

@@ -6,7 +6,7 @@ namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** How far the pieces of a person on a job's list are, or one of so many equal pieces; nobody has one who is still to be cut. */
+/** State of a person's pieces, or of one of several identical pieces; absent while nothing is cut. */
 #[ORM\Entity]
 class PersonProgress
 {

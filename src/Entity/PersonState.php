@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Entity;
 
-/** How far a person's pieces are. */
+/** State of a person's pieces. */
 enum PersonState: string
 {
     case ToCut = 'to cut';

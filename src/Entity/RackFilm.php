@@ -12,7 +12,7 @@ class RackFilm
 {
     /**
      * @param string $film its entry in a design document, as JSON
-     * @param string $shop what only the shop needs of it: price, stock, settings of cutter and press, as JSON
+     * @param string $shop the shop's part: price, stock, cutter and press settings, as JSON
      */
     public function __construct(
         #[ORM\Id]

@@ -6,7 +6,7 @@ namespace Uvret\App\Entity;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** A blank that the shop decorates, with its fabrics, sizes and placements, as JSON. */
+/** A blank of the shop with its fabrics, sizes and placements, as JSON. */
 #[ORM\Entity]
 class ShopBlank
 {

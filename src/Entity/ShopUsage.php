@@ -7,13 +7,13 @@ namespace Uvret\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 use Uvret\Geometry\Unit;
 
-/** What the shop usually does, and new designs start with. There is one of it. */
+/** The shop's settings and defaults for new designs. A single row. */
 #[ORM\Entity]
 class ShopUsage
 {
     public const ID = 'shop';
 
-    /** @param string $layering how films are put on one another, as in a design document, as JSON */
+    /** @param string $layering default layering as in a design document, as JSON */
     public function __construct(
         #[ORM\Column(type: 'text')]
         public string $layering = '{}',
@@ -23,25 +23,25 @@ class ShopUsage
         #[ORM\Column(type: 'integer', options: ['default' => 1])]
         #[ORM\Version]
         public int $version = 1,
-        /** What the shop is called on its papers. */
+        /** Name of the shop on its papers. */
         #[ORM\Column(length: 80, options: ['default' => ''])]
         public string $name = '',
-        /** The unit that new designs are measured in. */
+        /** Unit of new designs. */
         #[ORM\Column(length: 2, enumType: Unit::class, options: ['default' => 'mm'])]
         public Unit $unit = Unit::Millimetre,
-        /** How quick its hands are at weeding, as JSON: what is otherwise than usual. */
+        /** Weeding times that differ from the defaults, as JSON. */
         #[ORM\Column(type: 'text', options: ['default' => '{}'])]
         public string $weeding = '{}',
-        /** Whether the cutter makes up for the blade’s offset by itself. */
+        /** Whether the cutter compensates for the blade offset itself. */
         #[ORM\Column(options: ['default' => false])]
         public bool $compensates = false,
-        /** How it lays layers out on film, as JSON: what is otherwise than usual. */
+        /** Layout settings that differ from the defaults, as JSON. */
         #[ORM\Column(type: 'text', options: ['default' => '{}'])]
         public string $layout = '{}',
-        /** Its presses and how far their sections overlap, as JSON: what is otherwise than usual. */
+        /** Presses and section overlap that differ from the defaults, as JSON. */
         #[ORM\Column(type: 'text', options: ['default' => '{}'])]
         public string $press = '{}',
-        /** What an hour of its work costs; 0 where it is not reckoned with. */
+        /** Hourly rate; 0 if none is set. */
         #[ORM\Column(options: ['default' => 0])]
         public float $rate = 0.0,
     ) {

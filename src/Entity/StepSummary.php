@@ -7,7 +7,7 @@ namespace Uvret\App\Entity;
 use Doctrine\ORM\Mapping as ORM;
 
 /**
- * What is shown of a step of a design without working it out: of the document with that hash, by the code with that one. Written and
+ * Stored summary of a history step, valid for one document hash and one code hash. Written and
  * read by Summaries.
  */
 #[ORM\Entity]
@@ -20,9 +20,9 @@ class StepSummary
 
     /**
      * @param string $shown   see Summary, as JSON
-     * @param string $words   all that a job can be found by, in small letters
-     * @param string $picture an SVG document; empty where the document can't be read
-     * @param int    $film    the length that is cut from all films, in µm
+     * @param string $words   search text, in lower case
+     * @param string $picture an SVG document; empty if the document can't be read
+     * @param int    $film    total length of film, in µm
      */
     public function __construct(
         #[ORM\OneToOne]

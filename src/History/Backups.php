@@ -19,7 +19,7 @@ final readonly class Backups
     ) {
     }
 
-    /** The latest step that can be read; null where there is none. */
+    /** The latest step that can be read; null if there is none. */
     public function of(JobDesign $design): ?int
     {
         foreach ($this->history->numbers($design, self::MOST) as $id => $number) {

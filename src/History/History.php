@@ -55,7 +55,7 @@ final readonly class History
         return null !== $parent && $this->goTo($design, $parent);
     }
 
-    /** On to the step last made from the present one. Returns false where there is none. */
+    /** On to the step last made from the present one. Returns false if there is none. */
     public function redo(JobDesign $design): bool
     {
         $next = $this->entities->getRepository(DesignStep::class)->findOneBy(['design' => $design, 'parent' => $design->step], ['number' => 'DESC']);

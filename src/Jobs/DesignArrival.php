@@ -29,7 +29,7 @@ final readonly class DesignArrival
     /**
      * @return string the design document
      *
-     * @throws ParcelException|DesignException|FontException where it cannot be taken in; nothing of it is kept then
+     * @throws ParcelException|DesignException|FontException if it cannot be taken in; nothing of it is kept then
      */
     public function document(string $bytes): string
     {

@@ -26,7 +26,7 @@ final readonly class EmptyDesign
      *
      * @return array{document: string, blank: string, size: string}
      *
-     * @throws BadRequest where the shop has no such blank or placement
+     * @throws BadRequest if the shop has no such blank or placement
      */
     public function on(string $blankId, string $placement = ''): array
     {

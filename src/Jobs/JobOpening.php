@@ -27,7 +27,7 @@ final readonly class JobOpening
     /**
      * With one item and an empty design on its blank.
      *
-     * @throws BadRequest where the shop has no such blank
+     * @throws BadRequest if the shop has no such blank
      */
     public function open(NewJob $new): Job
     {

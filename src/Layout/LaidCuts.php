@@ -28,7 +28,7 @@ final readonly class LaidCuts
     /**
      * Sends one film of a layout to the cutter.
      *
-     * @throws BadRequest where pieces have changed since, or the cutter is not made ready for it
+     * @throws BadRequest if pieces have changed since, or the cutter is not made ready for it
      */
     public function cut(string $film, string $stock): CutRun
     {
@@ -80,7 +80,7 @@ final readonly class LaidCuts
      * @param array<string, int>                                       $designs
      * @param list<array{design: string, person: string, number: int}> $pieces
      *
-     * @throws BadRequest where the zones are longer than the mat, or the cutter is not made ready for it
+     * @throws BadRequest if the zones are longer than the mat, or the cutter is not made ready for it
      */
     private function cutZone(FilmLayout $layout, CutSheet $sheet, array $designs, array $pieces): CutRun
     {
@@ -102,7 +102,7 @@ final readonly class LaidCuts
         );
     }
 
-    /** What is cut from one film of a layout, for a file; null where nothing lies on it. */
+    /** What is cut from one film of a layout, for a file; null if nothing lies on it. */
     public function sheet(string $film, string $stock): ?CutSheet
     {
         $open = $this->open->of($film);

@@ -13,7 +13,7 @@ final readonly class LaidPiece
 {
     /**
      * @param int    $number that is cut beside it, the same on all films
-     * @param string $person for whom it is; empty where all copies are the same
+     * @param string $person for whom it is; empty if all copies are the same
      * @param string $layer  digest of everything the knife cuts
      */
     public function __construct(

@@ -47,7 +47,7 @@ final readonly class LayoutDesk
      * @param list<array{design: string, copies: int}> $asked
      * @param bool                                     $onMat all films in zones of the carrier mat
      *
-     * @throws BadRequest where one can't be cut yet
+     * @throws BadRequest if one can't be cut yet
      */
     public function choose(array $asked, bool $onMat): void
     {
@@ -72,7 +72,7 @@ final readonly class LayoutDesk
      *
      * @param list<array{design: string, people: list<string>}> $asked
      *
-     * @throws BadRequest where one can't be cut yet
+     * @throws BadRequest if one can't be cut yet
      */
     public function add(array $asked): void
     {
@@ -104,7 +104,7 @@ final readonly class LayoutDesk
      *
      * @return array<string, list<LayoutItem>>
      *
-     * @throws BadRequest where one can't be cut yet
+     * @throws BadRequest if one can't be cut yet
      */
     private function items(array $asked, int $number): array
     {

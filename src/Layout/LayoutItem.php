@@ -9,7 +9,7 @@ final readonly class LayoutItem
 {
     /**
      * @param list<int>    $numbers of the copies
-     * @param list<string> $people  for whom each copy is made; none where all are the same
+     * @param list<string> $people  for whom each copy is made; none if all are the same
      */
     public function __construct(
         public string $design,
@@ -45,7 +45,7 @@ final readonly class LayoutItem
         return $this->numbers[$copy - 1] ?? $copy;
     }
 
-    /** The id of the person for whom a copy is made; empty where all are the same. */
+    /** The id of the person for whom a copy is made; empty if all are the same. */
     public function person(int $copy): string
     {
         return $this->people[$copy - 1] ?? '';

@@ -93,7 +93,7 @@ final readonly class LayoutPieces
      *
      * @return array{non-empty-list<Stock>, list<Stock>}
      *
-     * @throws StockException where the roll has no usable width
+     * @throws StockException if the roll has no usable width
      */
     public function stocks(FilmLayout $layout, Film $film, ShopLayout $shop, int $pieces): array
     {

@@ -41,7 +41,7 @@ final readonly class OpenLayout
         return $pieces;
     }
 
-    /** What lies on one film; null where nothing does. A sheet or scrap is in the cutter as a whole. */
+    /** What lies on one film; null if nothing does. A sheet or scrap is in the cutter as a whole. */
     public function on(string $stock): ?FilmUse
     {
         $on = \array_values(\array_filter($this->places, static fn (Place $place): bool => $place->stock === $stock));

@@ -43,7 +43,7 @@ final readonly class OpenLayouts
         return new OpenLayout($layout, $pieces, $stocks, LayoutPieces::places($layout, $pieces, $ids));
     }
 
-    /** @return array<string, int> where the zone of each film begins on the mat, in µm; none where films are by themselves */
+    /** @return array<string, int> where the zone of each film begins on the mat, in µm; none if films are by themselves */
     public function zones(): array
     {
         return $this->shop()->mat->zones($this->zoneLengths());

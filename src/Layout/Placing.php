@@ -36,7 +36,7 @@ final readonly class Placing
     /**
      * Moves a piece by hand, or pins it where it is.
      *
-     * @throws BadRequest where it touches another or lies beside the film
+     * @throws BadRequest if it touches another or lies beside the film
      */
     public function move(string $film, int $number, Spot $spot, bool $pinned): FilmLayout
     {
@@ -74,7 +74,7 @@ final readonly class Placing
         return $layout;
     }
 
-    /** @throws BadRequest where there is no such piece, or the film may not be turned like that */
+    /** @throws BadRequest if there is no such piece, or the film may not be turned like that */
     private static function placed(OpenLayout $open, int $number, Spot $spot): Place
     {
         $own = $open->pieces[$number] ?? throw BadRequest::field('piece', 'This piece is no longer laid out.');

@@ -38,7 +38,7 @@ final readonly class PeopleSheets
         }
     }
 
-    /** @return list<Person> for whom a design is cut, each as often as asked for; none where it is the same for all */
+    /** @return list<Person> for whom a design is cut, each as often as asked for; none if it is the same for all */
     public function people(JobDesign $design): array
     {
         $people = [];
@@ -56,7 +56,7 @@ final readonly class PeopleSheets
      *
      * @return array<int, array{string, list<CutSheet>}>
      *
-     * @throws RosterException where what is set for a person is not right
+     * @throws RosterException if what is set for a person is not right
      */
     public function of(JobDesign $design, LayoutItem $item): array
     {

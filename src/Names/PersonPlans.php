@@ -25,7 +25,7 @@ final readonly class PersonPlans
     /**
      * @param \stdClass $document the design's, complete
      *
-     * @return Plan|null null where nobody on the list has that id
+     * @return Plan|null null if nobody on the list has that id
      */
     public function plan(JobDesign $design, \stdClass $document, string $person): ?Plan
     {

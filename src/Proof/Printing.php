@@ -22,7 +22,7 @@ final readonly class Printing
     ) {
     }
 
-    /** @throws PrintingException where rsvg-convert is missing or fails */
+    /** @throws PrintingException if rsvg-convert is missing or fails */
     public function pdf(string ...$pages): string
     {
         if (1 === \count($pages)) {
@@ -41,7 +41,7 @@ final readonly class Printing
         }
     }
 
-    /** @throws PrintingException where rsvg-convert is missing or fails */
+    /** @throws PrintingException if rsvg-convert is missing or fails */
     public function png(string $svg, int $width): string
     {
         return $this->convert($svg, '--format=png', "--width=$width", '--keep-aspect-ratio');

@@ -95,7 +95,7 @@ final readonly class CutRuns
         return \is_string($wanted) ? $wanted : 'cancel';
     }
 
-    /** When a layer was last cut; null where it was not. */
+    /** When a layer was last cut; null if it was not. */
     public function lastCut(string $design, string $film): ?\DateTimeImmutable
     {
         return $this->entities->getRepository(CutRun::class)->findOneBy(

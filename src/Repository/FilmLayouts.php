@@ -46,7 +46,7 @@ final readonly class FilmLayouts
     /**
      * Places and result of a revision.
      *
-     * @return bool false where there is a newer one by now, or it was stopped
+     * @return bool false if there is a newer one by now, or it was stopped
      */
     public function improve(FilmLayout $layout): bool
     {

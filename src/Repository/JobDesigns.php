@@ -17,7 +17,7 @@ final readonly class JobDesigns
     {
     }
 
-    /** @throws NotFoundHttpException where there is no such design */
+    /** @throws NotFoundHttpException if there is no such design */
     public function get(string $id): JobDesign
     {
         $design = $this->evenRemoved($id);
@@ -27,7 +27,7 @@ final readonly class JobDesigns
             : throw new NotFoundHttpException('This design was taken out of its job. It can be brought back on the job’s sheet.');
     }
 
-    /** @throws NotFoundHttpException where there never was such a design */
+    /** @throws NotFoundHttpException if there never was such a design */
     public function evenRemoved(string $id): JobDesign
     {
         return $this->entities->find(JobDesign::class, $id)
@@ -37,8 +37,8 @@ final readonly class JobDesigns
     /**
      * A design to be changed, if it is still in the version that was seen.
      *
-     * @throws NotFoundHttpException   where there is no such design
-     * @throws OptimisticLockException where it was changed since
+     * @throws NotFoundHttpException   if there is no such design
+     * @throws OptimisticLockException if it was changed since
      */
     public function at(string $id, int $version): JobDesign
     {

@@ -16,7 +16,7 @@ final readonly class Jobs
     {
     }
 
-    /** @throws NotFoundHttpException where there is no such job */
+    /** @throws NotFoundHttpException if there is no such job */
     public function get(string $id): Job
     {
         return $this->entities->find(Job::class, $id) ?? throw new NotFoundHttpException('There is no such job. Go back to the rail.');
@@ -25,8 +25,8 @@ final readonly class Jobs
     /**
      * A job to be changed, if it is still in the version that was seen; the next version begins.
      *
-     * @throws NotFoundHttpException   where there is no such job
-     * @throws OptimisticLockException where it was changed since
+     * @throws NotFoundHttpException   if there is no such job
+     * @throws OptimisticLockException if it was changed since
      */
     public function at(string $id, int $version): Job
     {

@@ -26,7 +26,7 @@ final readonly class Rosters
     /**
      * @param int $version that was seen
      *
-     * @throws OptimisticLockException where it was changed since; it stays as it is
+     * @throws OptimisticLockException if it was changed since; it stays as it is
      */
     public function save(Job $job, Roster $roster, int $version): JobRoster
     {

@@ -23,7 +23,7 @@ final readonly class Stamps
         );
     }
 
-    /** Of one design; empty where there is none. */
+    /** Of one design; empty if there is none. */
     public function ofDesign(string $id): string
     {
         return $this->of('SELECT version FROM job_design WHERE id = ? AND removed_at IS NULL', $id);

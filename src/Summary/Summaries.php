@@ -55,7 +55,7 @@ final readonly class Summaries
         return $found;
     }
 
-    /** The picture of a step as an SVG document; null where the step is not there or can't be read. */
+    /** The picture of a step as an SVG document; null if the step is not there or can't be read. */
     public function picture(int $step): ?string
     {
         $this->of([$step]);

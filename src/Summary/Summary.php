@@ -19,13 +19,13 @@ final readonly class Summary
 {
     /**
      * @param string       $placement  what the area is called
-     * @param int          $across     how wide the area is; 0 where it is a band round a brim
+     * @param int          $across     how wide the area is; 0 if it is a band round a brim
      * @param int          $down       how high it is
      * @param int          $width      of the whole blank as it is drawn
      * @param int          $height     the same
      * @param list<string> $films      the names of those that are cut, the bottom one first
      * @param int          $snags      how many would spoil film or garment
-     * @param string|null  $unreadable why the document can't be read; null where it can
+     * @param string|null  $unreadable why the document can't be read; null if it can
      */
     public function __construct(
         public string $name,

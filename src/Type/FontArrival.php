@@ -24,7 +24,7 @@ final readonly class FontArrival
     /**
      * @return array{entry: FontEntry, known: bool, note: string}
      *
-     * @throws FontException where the file is no font that can be used
+     * @throws FontException if the file is no font that can be used
      */
     public function take(string $bytes): array
     {

@@ -105,7 +105,7 @@ final class EveryFieldTest extends TestCase
         }
     }
 
-    /** The design with another value in a field; null where there is none that makes another design. */
+    /** The design with another value in a field; null if there is none that makes another design. */
     private static function otherwise(Json $document, string $path, \stdClass $before): ?\stdClass
     {
         $value = $document->get($path);

@@ -39,7 +39,7 @@ final class KilledServer
         $this->process?->stop(0, \SIGKILL);
     }
 
-    /** The status that it answers with; 0 where it does not answer. */
+    /** The status that it answers with; 0 if it does not answer. */
     public function asked(string $method, string $path): int
     {
         $context = \stream_context_create(['http' => ['method' => $method, 'ignore_errors' => true, 'timeout' => 20]]);

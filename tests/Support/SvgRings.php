@@ -13,7 +13,7 @@ final class SvgRings
     private const STEPS = 40;
 
     /**
-     * With y pointing up, so that all lies below 0.
+     * With y up, so that all lies below 0.
      *
      * @param list<string> $data
      * @param float        $unit µm a unit

@@ -25,7 +25,7 @@ final readonly class Clipping
     ) {
     }
 
-    /** An element's scope with what its clipping path lets through; null where it lets nothing through. */
+    /** An element's scope with what its clipping path lets through; null if it lets nothing through. */
     public function through(\DOMElement $element, Scope $scope): ?Scope
     {
         $path = $this->links->named($scope->style->get('clip-path'));

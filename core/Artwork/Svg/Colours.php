@@ -49,7 +49,7 @@ final class Colours
         'yellowgreen' => '9acd32',
     ];
 
-    /** @return string|null like #2f5d62; null where nothing is painted */
+    /** @return string|null like #2f5d62; null if nothing is painted */
     public static function hex(string $value): ?string
     {
         $value = \strtolower(\trim($value));

@@ -13,7 +13,7 @@ final class Elements
 
     private int $count = 0;
 
-    /** @throws ArtworkException where there are too many */
+    /** @throws ArtworkException if there are too many */
     public function next(): void
     {
         if (++$this->count > self::MOST) {

@@ -57,7 +57,7 @@ final readonly class Inking
         $this->canvas->add($colour, $scope->seen($region));
     }
 
-    /** The colour of a fill or stroke; null where nothing is painted. */
+    /** The colour of a fill or stroke; null if nothing is painted. */
     private function paint(string $what, Style $style): ?string
     {
         $opacity = $style->opacity("$what-opacity");

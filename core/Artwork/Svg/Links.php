@@ -22,7 +22,7 @@ final class Links
         return $element->getAttribute('href') ?: $element->getAttributeNS(self::XLINK, 'href');
     }
 
-    /** What an address like #name leads to; null where it leads out of the picture, or nowhere. */
+    /** What an address like #name leads to; null if it leads out of the picture, or nowhere. */
     public function target(string $address): ?\DOMElement
     {
         return \str_starts_with($address, '#') ? ($this->all()[\substr($address, 1)] ?? null) : null;

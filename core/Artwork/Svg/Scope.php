@@ -12,7 +12,7 @@ final readonly class Scope
 {
     /**
      * @param array{float, float} $view width and height
-     * @param Region|null         $clip null where all is seen
+     * @param Region|null         $clip null if all is seen
      */
     public function __construct(
         public Style $style,

@@ -21,7 +21,7 @@ final readonly class Span
         return isset($this->places['x']) || isset($this->places['y']);
     }
 
-    /** One of its places; null where it has none of that name. */
+    /** One of its places; null if it has none of that name. */
     public function place(string $name, int $axis): ?float
     {
         return isset($this->places[$name]) ? CssLength::read($this->places[$name], $this->scope->view[$axis] ?? 0.0, $this->scope->style->em()) : null;

@@ -84,7 +84,7 @@ final readonly class SvgText
     /**
      * @param list<Span> $line
      *
-     * @return list<OutlinedText>|null null where a font is not here
+     * @return list<OutlinedText>|null null if a font is not here
      */
     private function set(array $line): ?array
     {

@@ -38,8 +38,8 @@ final class MeasuredSize
      *     size: string, width: int, height: int, measures: array<string, int>, keepOff: list<Place>, placements: non-empty-list<array<string, mixed>>,
      * } a size as a blank's document has it
      *
-     * @throws BlankException     where there is no such drawing
-     * @throws MeasuringException where a measure is missing or can't be
+     * @throws BlankException     if there is no such drawing
+     * @throws MeasuringException if a measure is missing or can't be
      */
     public static function of(string $drawing, string $size, array $measures): array
     {

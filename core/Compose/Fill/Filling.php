@@ -19,7 +19,7 @@ final readonly class Filling implements Warp
      * @param float       $bottom of the line's ink
      * @param float       $top    of the line's ink
      * @param Borders     $edges  what it is stretched between
-     * @param list<float> $places where shares of the width go, at even steps; empty where they stay
+     * @param list<float> $places where shares of the width go, at even steps; empty if they stay
      */
     private function __construct(
         private float $width,

@@ -31,7 +31,7 @@ final readonly class FormBorders implements Borders
     ) {
     }
 
-    /** Returns null where nothing of the form is left inside. */
+    /** Returns null if nothing of the form is left inside. */
     public static function of(Region $form, Fills $fills): ?self
     {
         $envelope = Envelope::of(self::room($form)->offset(-$fills->inset));

@@ -20,7 +20,7 @@ final class ArcMeasure
      * @param float $length   of the line
      * @param float $measured the height above the path at which that is measured
      *
-     * @return float|null the radius of the path in µm; null where it is straight
+     * @return float|null the radius of the path in µm; null if it is straight
      */
     public static function radius(Arc $arc, float $length, float $measured): ?float
     {

@@ -41,7 +41,7 @@ interface Guide extends Warp
     /**
      * What it turns about.
      *
-     * @return array{float, float, float}|null centre and radius; null where it is no circle
+     * @return array{float, float, float}|null centre and radius; null if it is no circle
      */
     public function circle(): ?array;
 }

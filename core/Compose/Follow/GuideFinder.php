@@ -20,9 +20,9 @@ final class GuideFinder
      * @param float $highest      of its ink, above the baseline
      * @param float $letterHeight of the letter H
      *
-     * @return Guide|null null where the line is straight
+     * @return Guide|null null if the line is straight
      *
-     * @throws CompositionException where there is nothing to follow
+     * @throws CompositionException if there is nothing to follow
      */
     public static function find(Line $line, float $length, float $lowest, float $highest, float $letterHeight, Surroundings $surroundings): ?Guide
     {
@@ -69,7 +69,7 @@ final class GuideFinder
         return new CircleGuide($ring->x, $ring->y, $ring->radius, $inside, $offsets, $line->place->turn + $aligned, 360.0);
     }
 
-    /** @throws CompositionException where the placement has no brim */
+    /** @throws CompositionException if the placement has no brim */
     private static function brim(Line $line, PathOffsets $offsets, Surroundings $surroundings): Guide
     {
         $brim = $line->follows->brim;
@@ -87,7 +87,7 @@ final class GuideFinder
         );
     }
 
-    /** @throws CompositionException where the shape is not there */
+    /** @throws CompositionException if the shape is not there */
     private static function outline(Outline $outline, PathOffsets $offsets, float $letterHeight, Surroundings $surroundings): Guide
     {
         $shape = $surroundings->shapes[$outline->shape] ?? throw CompositionException::noShape();

@@ -87,7 +87,7 @@ final readonly class MotifOutline
         return \array_map(static fn (Path $path): Region => Region::fromRings(Flattening::rings($path, $map), FillRule::EvenOdd), $paths);
     }
 
-    /** Reads M, L, C and Z with whole numbers, y pointing down. */
+    /** Reads M, L, C and Z with whole numbers, y down. */
     private static function path(string $data): Path
     {
         $builder = new PathBuilder();

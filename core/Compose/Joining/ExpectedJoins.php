@@ -20,7 +20,7 @@ final readonly class ExpectedJoins
     /** Large enough to measure by, in µm for the em. */
     private const SIZE = 20000;
 
-    /** @param array<int, Region>|null $letters as the font sets them; null where that is how the line has them */
+    /** @param array<int, Region>|null $letters as the font sets them; null if that is how the line has them */
     private function __construct(
         private Line $line,
         private ?array $letters,

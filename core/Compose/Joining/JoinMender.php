@@ -22,7 +22,7 @@ final readonly class JoinMender
      * @param int $size µm that the em takes
      * @param int $neck how thick each neck has to be, in µm
      *
-     * @return list<Mend> what has to be moved; empty where all is well
+     * @return list<Mend> what has to be moved; empty if all is well
      */
     public static function mend(Line $line, Font $font, int $size, int $neck): array
     {
@@ -42,7 +42,7 @@ final readonly class JoinMender
         return $mends;
     }
 
-    /** The smallest move of the second letter, in thousandths of the em; null where none helps. */
+    /** The smallest move of the second letter, in thousandths of the em; null if none helps. */
     private static function smallest(Region $left, Region $right, LetterJoin $joint, bool $needsNeck, float $perMille, int $neck): ?float
     {
         $good = static function (float $by) use ($left, $right, $joint, $needsNeck, $perMille, $neck): bool {

@@ -18,8 +18,8 @@ final readonly class LetterJoin
      * @param int   $left      the first letter's place in the words
      * @param int   $right     the second one's
      * @param bool  $expected  whether they ought to join
-     * @param int   $overlap   how thick the neck is where they overlap; 0 where they don't
-     * @param int   $gap       how far apart they are; 0 where they overlap
+     * @param int   $overlap   how thick the neck is where they overlap; 0 if they don't
+     * @param int   $gap       how far apart they are; 0 if they overlap
      * @param float $lost      how much of the area of a hole in one of them the other one fills
      * @param float $lostShare the same as a share of the hole
      * @param int   $x         where, in the sized line's coordinates

@@ -10,7 +10,7 @@ final readonly class Mend
     /**
      * @param int        $at   the letter's place in the words
      * @param string     $pair the two letters
-     * @param float|null $by   more room before it, in thousandths of the em; null where no move helps
+     * @param float|null $by   more room before it, in thousandths of the em; null if no move helps
      */
     public function __construct(
         public int $at,

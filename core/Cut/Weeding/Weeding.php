@@ -37,7 +37,7 @@ final readonly class Weeding
 
     /**
      * @param int          $holes         pieces of waste inside of others
-     * @param float        $narrowest     how broad the narrowest waste is, in a hole or between pieces, in µm; 0 where there is none
+     * @param float        $narrowest     how broad the narrowest waste is, in a hole or between pieces, in µm; 0 if there is none
      * @param int          $smallestPiece how long the smallest piece is, in µm
      * @param float        $outline       in µm
      * @param int          $thinStrokes   beside which one has to be careful

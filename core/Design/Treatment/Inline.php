@@ -9,7 +9,7 @@ final readonly class Inline
 {
     /**
      * @param int    $width 0 for none
-     * @param string $film  empty where the line is cut out
+     * @param string $film  empty if the line is cut out
      */
     public function __construct(
         public int $width,

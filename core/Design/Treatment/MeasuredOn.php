@@ -8,7 +8,7 @@ namespace Uvret\Design\Treatment;
 final readonly class MeasuredOn
 {
     /**
-     * @param int   $width 0 where the piece was measured from the middle of the ink, and stays as it is; of a line the height of its letters
+     * @param int   $width 0 if the piece was measured from the middle of the ink, and stays as it is; of a line the height of its letters
      * @param float $turn  clockwise in degrees
      */
     public function __construct(

@@ -14,7 +14,7 @@ final class Upgrades
     /**
      * @param mixed $document decoded JSON, objects as stdClass; it is changed in place
      *
-     * @throws DesignException where it is of a later version than is known here
+     * @throws DesignException if it is of a later version than is known here
      */
     public static function apply(mixed $document): void
     {

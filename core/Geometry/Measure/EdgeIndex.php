@@ -18,7 +18,7 @@ final class EdgeIndex
     /** @var array<int, true>|null */
     private ?array $vertices = null;
 
-    /** @var array<int, int>|null where the edge from each corner leads; those that lead on twice are left out */
+    /** @var array<int, int>|null if the edge from each corner leads; those that lead on twice are left out */
     private ?array $edges = null;
 
     private ?BoxTree $tree = null;

@@ -48,7 +48,7 @@ final readonly class Envelope
     /**
      * @param list<int> $places rising; among them all corners of the region
      *
-     * @return array<int, float> by the number of the place; none where the region has nothing
+     * @return array<int, float> by the number of the place; none if the region has nothing
      */
     public function highest(array $places): array
     {
@@ -58,7 +58,7 @@ final readonly class Envelope
     /**
      * @param list<int> $places rising; among them all corners of the region
      *
-     * @return array<int, float> by the number of the place; none where the region has nothing
+     * @return array<int, float> by the number of the place; none if the region has nothing
      */
     public function lowest(array $places): array
     {

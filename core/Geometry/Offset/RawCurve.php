@@ -25,7 +25,7 @@ use Uvret\Geometry\Corner;
  * goes on where the two moved edges cross, or straight from the end of one to the start of the next.
  * It even leaves out all that it does along a stretch of such corners, if that lies within the
  * distance of one of them. Far fewer lines cross then; but in rare cases the winding number falls to
- * 0 where something was swept, so that what comes of it has to be checked.
+ * 0 if something was swept, so that what comes of it has to be checked.
  */
 final class RawCurve
 {

@@ -52,7 +52,7 @@ final class BestFit
     /**
      * @param list<Piece> $pieces
      *
-     * @return self|null null where not all frames are rectangles
+     * @return self|null null if not all frames are rectangles
      */
     public static function of(array $pieces, Stock $roll, int $gap, Randomizer $random): ?self
     {
@@ -87,7 +87,7 @@ final class BestFit
         return null === $places ? null : new Nested($places, [$this->roll]);
     }
 
-    /** @return list<Place>|null null where it is no shorter, or a rectangle is wider than the film */
+    /** @return list<Place>|null null if it is no shorter, or a rectangle is wider than the film */
     private function laid(): ?array
     {
         $film = $this->roll->usable->bounds() ?? throw new \LogicException('A film has an area.');

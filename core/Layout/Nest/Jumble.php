@@ -107,7 +107,7 @@ final class Jumble
         return \array_map(fn (int $piece): array => [$this->shape[$piece], $this->x[$piece], $this->y[$piece]], \array_keys($this->own));
     }
 
-    /** Moves every piece that overlaps another once; the depth of all overlaps before that, 0 where there is none and nothing is moved. */
+    /** Moves every piece that overlaps another once; the depth of all overlaps before that, 0 if there is none and nothing is moved. */
     public function pull(float $length): float
     {
         $depths = $this->depths();

@@ -79,7 +79,7 @@ final readonly class Nested
     /**
      * Checks the layout by the true frames: overlaps, gaps, film edges.
      *
-     * @return list<string> nothing where all is well
+     * @return list<string> nothing if all is well
      */
     public function faults(int $gap): array
     {

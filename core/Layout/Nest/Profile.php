@@ -57,7 +57,7 @@ final readonly class Profile
     }
 
     /**
-     * How far this shape can go down until it meets another that lies beneath it; INF where nothing of the other does.
+     * How far this shape can go down until it meets another that lies beneath it; INF if nothing of the other does.
      *
      * @param int $across where the other lies from this, to the right
      * @param int $along  likewise, upwards

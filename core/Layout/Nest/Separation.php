@@ -95,7 +95,7 @@ final class Separation
     /**
      * @param list<Piece> $pieces
      *
-     * @return self|null null where there are too many frames, or not all are convex
+     * @return self|null null if there are too many frames, or not all are convex
      */
     public static function of(array $pieces, Stock $roll, int $gap, Randomizer $random): ?self
     {

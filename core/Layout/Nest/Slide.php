@@ -57,7 +57,7 @@ final class Slide
         return \array_map(static fn (int $own): Place => $places[$own]->lower($gone[$own]), \array_keys($places));
     }
 
-    /** Where usable film begins; null where that depends on where one lies across it. */
+    /** Where usable film begins; null if that depends on where one lies across it. */
     private static function floor(Stock $stock): ?int
     {
         return $stock->isStraight() ? $stock->usable->bounds()->bottom ?? 0 : null;

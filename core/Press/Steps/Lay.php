@@ -37,7 +37,7 @@ final readonly class Lay
         return $this->press == $other->press && !$this->film->finish->comesLast() && null !== $box && null !== $others && !$box->overlaps($others);
     }
 
-    /** @throws PressException where the fabric does not stand what the film needs */
+    /** @throws PressException if the fabric does not stand what the film needs */
     public function check(int $highest, string $fabric): void
     {
         if ($this->press->least() > $highest) {

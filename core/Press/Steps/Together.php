@@ -26,7 +26,7 @@ final readonly class Together
      *
      * @return list<PressStep>
      *
-     * @throws PressException where a film beneath does not stand the last one's heat, or needs more
+     * @throws PressException if a film beneath does not stand the last one's heat, or needs more
      */
     public static function steps(array $lays, Limits $limits): array
     {

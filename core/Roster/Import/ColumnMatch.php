@@ -28,7 +28,7 @@ final class ColumnMatch
     }
 
     /**
-     * @return list<string> for each column of the table the roster's column: one of its own, the column's title, or empty where it has none
+     * @return list<string> for each column of the table the roster's column: one of its own, the column's title, or empty if it has none
      */
     public static function of(Table $table): array
     {

@@ -8,7 +8,7 @@ namespace Uvret\Roster\Import;
 final readonly class Table
 {
     /**
-     * @param list<string>       $titles of the columns; empty where the first row is a person
+     * @param list<string>       $titles of the columns; empty if the first row is a person
      * @param list<list<string>> $rows   as wide as the table
      */
     public function __construct(

@@ -45,7 +45,7 @@ final class TableReader
         }
     }
 
-    /** @throws RosterException where it is no text */
+    /** @throws RosterException if it is no text */
     private static function text(string $content): string
     {
         foreach (self::MARKS as $encoding => $mark) {

@@ -84,7 +84,7 @@ final readonly class Characters
         return $this->pieces($character, $asItIs) ?? [$character];
     }
 
-    /** @return list<int>|null null where there are no pieces that the font has */
+    /** @return list<int>|null null if there are no pieces that the font has */
     private function pieces(int $character, bool $shortest): ?array
     {
         $raw = \Normalizer::getRawDecomposition((string) \mb_chr($character));

@@ -25,7 +25,7 @@ final readonly class Feature
         return 0 === $this->start && null === $this->end;
     }
 
-    /** Reads ss01, -kern, +liga or aalt=2; null where it is none of these. */
+    /** Reads ss01, -kern, +liga or aalt=2; null if it is none of these. */
     public static function parse(string $text): ?self
     {
         if (1 !== \preg_match('/^([+-]?)([\x20-\x7E]{1,4}?)(?:\[(\d*):?(\d*)\])?(?:=(\d{1,3}))?$/', \trim($text), $m)) {

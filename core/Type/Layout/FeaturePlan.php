@@ -99,7 +99,7 @@ final class FeaturePlan
         }
     }
 
-    /** The bits of a feature; 0 where it is off or not there. */
+    /** The bits of a feature; 0 if it is off or not there. */
     public function mask(string $tag): int
     {
         return $this->features[$tag]['mask'] ?? 0;

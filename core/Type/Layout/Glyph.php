@@ -31,7 +31,7 @@ final class Glyph
     /** Of a mark or a piece: which component of the ligature it stands at, from 1. */
     public int $component = 0;
 
-    /** Of a ligature: how many components it was made of; 0 where it is none. */
+    /** Of a ligature: how many components it was made of; 0 if it is none. */
     public int $components = 0;
 
     public int $xAdvance = 0;

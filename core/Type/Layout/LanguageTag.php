@@ -21,7 +21,7 @@ final class LanguageTag
         'tr' => 'TRK', 'tt' => 'TAT', 'uk' => 'UKR', 'uz' => 'UZB', 'vi' => 'VIT', 'wo' => 'WLF', 'xh' => 'XHS', 'yo' => 'YBA', 'zu' => 'ZUL',
     ];
 
-    /** For a language like nl or nl-BE; empty where it has none. */
+    /** For a language like nl or nl-BE; empty if it has none. */
     public static function of(string $language): string
     {
         $tag = self::TAGS[\strtolower(\explode('-', \strtr($language, '_', '-'))[0])] ?? '';

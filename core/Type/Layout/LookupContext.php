@@ -46,7 +46,7 @@ abstract class LookupContext
         $this->lookup = new Lookup(0, 0, [], 0);
     }
 
-    /** Applies one subtable at the present glyph and goes on after what it matched; false where it does not match. */
+    /** Applies one subtable at the present glyph and goes on after what it matched; false if it does not match. */
     abstract protected function subtable(int $type, int $at): bool;
 
     /** Whether zero-width joiners and non-joiners are stepped over where nothing asks for them. */
@@ -147,7 +147,7 @@ abstract class LookupContext
     }
 
     /**
-     * The next glyph in a direction that a match looks at; null where one is in the way or the line ends.
+     * The next glyph in a direction that a match looks at; null if one is in the way or the line ends.
      *
      * @param int                        $step  1 or −1
      * @param (callable(int): bool)|null $wants whether the match wants the glyph of that number
@@ -185,7 +185,7 @@ abstract class LookupContext
      *
      * @param list<callable(int): bool> $wants what each glyph after the first has to be
      *
-     * @return list<int>|null where the glyphs are, the first one too
+     * @return list<int>|null if the glyphs are, the first one too
      */
     protected function input(array $wants): ?array
     {

@@ -101,7 +101,7 @@ final class Positioning extends SequenceContexts
         return true;
     }
 
-    /** Where the values of a pair are; null where the set does not have it. */
+    /** Where the values of a pair are; null if the set does not have it. */
     private function pairSet(int $at, int $index, int $second, int $step): ?int
     {
         $table = $this->table;

@@ -43,7 +43,7 @@ final readonly class CharacterMap
         throw FontException::badTable('cmap', 'no map for Unicode characters is found');
     }
 
-    /** The glyph for a character; 0 where the font has none. */
+    /** The glyph for a character; 0 if the font has none. */
     public function glyph(int $codePoint): int
     {
         return $this->glyphs[$codePoint] ?? 0;

@@ -43,7 +43,7 @@ final readonly class Coverage
         }
     }
 
-    /** The glyph's index; null where the subtable is not for it. */
+    /** The glyph's index; null if the subtable is not for it. */
     public function index(int $glyph): ?int
     {
         return $this->indices[$glyph] ?? null;

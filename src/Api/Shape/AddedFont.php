@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A font that was brought, or the one there was already. */
+/** An added font, or the one that was already there. */
 #[OA\Schema(schema: 'AddedFont', required: ['font', 'known', 'note'])]
 final readonly class AddedFont
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Api\Shape;
 
-/** A request body that is not of the shape described. */
+/** An invalid request body. */
 final class BadRequest extends \InvalidArgumentException
 {
     private function __construct(

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Blanks\Measuring\Measure;
 
-/** What is measured on a kind of blank. */
+/** A measure to take on a kind of blank. */
 #[OA\Schema(schema: 'BlankMeasure', required: ['name', 'title', 'hint', 'path', 'usual'])]
 final readonly class BlankMeasure
 {

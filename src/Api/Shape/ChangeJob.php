@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\JobState;
 
-/** A job as it is to be from now on, with the version that it was changed from. */
+/** A changed job, and the version it was changed from. */
 #[OA\Schema(schema: 'ChangeJob', required: ['version', 'title', 'customer', 'due', 'state', 'items'])]
 final readonly class ChangeJob
 {
@@ -30,7 +30,7 @@ final readonly class ChangeJob
     ) {
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function fromJson(string $body): self
     {
         $fields = Fields::fromJson($body);

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** How a design that two people changed stands. */
+/** Comparison of a design that two people changed. */
 #[OA\Schema(schema: 'Comparison', required: ['theirs', 'ours', 'opened', 'merged'])]
 final readonly class Comparison
 {

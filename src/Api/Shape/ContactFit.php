@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Roster\FittedLine;
 
-/** How a line came out for a person. Lengths are in µm. */
+/** How a line was fitted for a person. Lengths are in µm. */
 #[OA\Schema(schema: 'ContactFit', required: ['line', 'width', 'letterHeight', 'squeezed', 'smaller'])]
 final readonly class ContactFit
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** How a design comes out for the people of a list. Lengths are in µm. */
+/** A design's lettering for the people of a list. Lengths are in µm. */
 #[OA\Schema(schema: 'ContactSheet', required: ['fabric', 'count', 'lines', 'people'])]
 final readonly class ContactSheet
 {

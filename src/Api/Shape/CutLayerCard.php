@@ -11,7 +11,7 @@ use Uvret\Cut\Weeding\WeedingFactors;
 use Uvret\Geometry\Region;
 use Uvret\Layout\Rows;
 
-/** A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
+/** A layer of a design placed on its film, blade side up. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutLayerCard',
     required: [
@@ -95,10 +95,10 @@ final readonly class CutLayerCard
     }
 
     /**
-     * @param KnifePlan      $plan   of a copy as it lies on the film
-     * @param int            $wanted how many the job wants
-     * @param object         $film   as the design has it
-     * @param WeedingFactors $hands  how quick those of the shop are
+     * @param KnifePlan      $plan   of one copy
+     * @param int            $wanted copies in the job
+     * @param object         $film   the design's entry of it
+     * @param WeedingFactors $hands  weeding times of the shop
      */
     public static function of(
         Rows $rows,

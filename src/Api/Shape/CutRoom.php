@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** The cutter, what it is at, and what it has cut. */
+/** The cutter, and its current and finished cuts. */
 #[OA\Schema(schema: 'CutRoom', required: ['cutter', 'panel', 'runs', 'over'])]
 final readonly class CutRoom
 {

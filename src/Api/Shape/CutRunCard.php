@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\App\Cutting\Instructions;
 use Uvret\App\Entity\CutRun;
 
-/** A cut that is under way, or what became of it. Lengths are in µm. */
+/** A cut in progress or finished. Lengths are in µm. */
 #[OA\Schema(
     schema: 'CutRunCard',
     required: [
@@ -18,7 +18,7 @@ use Uvret\App\Entity\CutRun;
 )]
 final readonly class CutRunCard
 {
-    /** Farther off than this is worth a look, in µm. */
+    /** Larger deviations of the tip are reported, in µm. */
     private const SEEN = 50;
 
     /** @param list<int> $offPieces */

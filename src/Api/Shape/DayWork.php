@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** What the jobs in hand come to. Lengths are in µm. */
+/** Totals of the jobs in hand. Lengths are in µm. */
 #[OA\Schema(schema: 'DayWork', required: ['filmLength', 'toWeed', 'toPress'])]
 final readonly class DayWork
 {

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Summary\Summary;
 
-/** A design of a job in small, as it will be worn. Lengths are in µm. */
+/** Thumbnail and figures of a job's design. Lengths are in µm. */
 #[OA\Schema(
     schema: 'DesignCard',
     required: ['id', 'name', 'blank', 'size', 'placement', 'across', 'down', 'unit', 'width', 'height', 'films', 'snags', 'picture', 'unreadable'],

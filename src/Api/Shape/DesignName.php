@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\JobDesign;
 
-/** A design by its name. */
+/** Name of a design. */
 #[OA\Schema(schema: 'DesignName', required: ['id', 'name'])]
 final readonly class DesignName
 {

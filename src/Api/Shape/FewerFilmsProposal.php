@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Plan\Fewer\Proposal;
 use Uvret\Plan\Plan;
 
-/** A design with fewer films, with what it takes. */
+/** A variant with fewer films, and its film need. */
 #[OA\Schema(schema: 'FewerFilmsProposal', required: ['say', 'films', 'filmLength', 'presses', 'toWeed', 'cost', 'sheet', 'document'])]
 final readonly class FewerFilmsProposal
 {

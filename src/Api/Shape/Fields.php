@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Api\Shape;
 
-/** The fields of a request's JSON body, read one by one; each says what is asked for where it is wrong. */
+/** Fields of a JSON request body, read one by one; the error of each says what to send. */
 final readonly class Fields
 {
     /** @param array<mixed> $data */
@@ -14,7 +14,7 @@ final readonly class Fields
     ) {
     }
 
-    /** @throws BadRequest where the body is no JSON object */
+    /** @throws BadRequest if the body is no JSON object */
     public static function fromJson(string $body): self
     {
         $data = \json_decode($body, true);
@@ -22,7 +22,7 @@ final readonly class Fields
         return new self(\is_array($data) ? $data : throw BadRequest::shape('a JSON object'));
     }
 
-    /** @throws BadRequest with what is asked for */
+    /** @throws BadRequest saying what to send */
     public function text(string $field, string $asked, int $longest = 120): string
     {
         $value = $this->data[$field] ?? null;
@@ -41,7 +41,7 @@ final readonly class Fields
     /**
      * @param int|null $usual where nothing is said
      *
-     * @throws BadRequest with what is asked for
+     * @throws BadRequest saying what to send
      */
     public function number(string $field, string $asked, int $least, int $most, ?int $usual = null): int
     {
@@ -51,9 +51,9 @@ final readonly class Fields
     }
 
     /**
-     * @return list<int> none where nothing is said
+     * @return list<int> none if nothing is said
      *
-     * @throws BadRequest with what is asked for
+     * @throws BadRequest saying what to send
      */
     public function numbers(string $field, string $asked): array
     {
@@ -63,7 +63,7 @@ final readonly class Fields
         return null === $numbers || $value !== $numbers ? throw BadRequest::field($this->path.$field, $asked) : $numbers;
     }
 
-    /** @throws BadRequest with what is asked for */
+    /** @throws BadRequest saying what to send */
     public function decimal(string $field, string $asked, float $least, float $most): float
     {
         $value = $this->data[$field] ?? null;
@@ -75,7 +75,7 @@ final readonly class Fields
     /**
      * Null where it is not given.
      *
-     * @throws BadRequest with what is asked for
+     * @throws BadRequest saying what to send
      */
     public function optionalDecimal(string $field, string $asked, float $least, float $most): ?float
     {
@@ -87,7 +87,7 @@ final readonly class Fields
         return true === ($this->data[$field] ?? false);
     }
 
-    /** @throws BadRequest where there is no such object */
+    /** @throws BadRequest if there is no such object */
     public function part(string $field): self
     {
         $value = $this->data[$field] ?? null;
@@ -98,7 +98,7 @@ final readonly class Fields
     /**
      * @return string like 2027-06-04
      *
-     * @throws BadRequest with what is asked for
+     * @throws BadRequest saying what to send
      */
     public function day(string $field, string $asked): string
     {
@@ -112,7 +112,7 @@ final readonly class Fields
     /**
      * @return list<self> the entries of a list
      *
-     * @throws BadRequest with what is asked for
+     * @throws BadRequest saying what to send
      */
     public function entries(string $field, string $asked, int $most): array
     {

@@ -91,7 +91,7 @@ final readonly class FilmLayoutCard
     }
 
     /**
-     * @param int|null             $zone        where its zone begins on the mat; null where it is by itself
+     * @param int|null             $zone        start of its zone on the mat; null if cut without the mat
      * @param list<SubstituteCard> $substitutes
      */
     public static function of(

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use Uvret\App\Entity\RackFilm;
 
-/** How the rack has a film cut, and what is left of it. Lengths are in µm. */
+/** The rack's cut settings and stock of a film. Lengths are in µm. */
 final readonly class FilmSettings
 {
     private function __construct(
@@ -24,7 +24,7 @@ final readonly class FilmSettings
     ) {
     }
 
-    /** @param RackFilm|null $film null where the film is not on the rack */
+    /** @param RackFilm|null $film null if the film is not on the rack */
     public static function of(?RackFilm $film): self
     {
         $entry = null === $film ? [] : \json_decode($film->shop, true, 16, \JSON_THROW_ON_ERROR);

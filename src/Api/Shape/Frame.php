@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\YAxis;
 
-/** A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
+/** A rectangle on the stage: µm from the middle of the placement area's top edge, y down. */
 #[OA\Schema(schema: 'Frame', required: ['left', 'top', 'width', 'height'])]
 final readonly class Frame
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A glyph of a font, to be chosen by sight. */
+/** A glyph of a font, shown in the picker. */
 #[OA\Schema(schema: 'GlyphCard', required: ['glyph', 'name', 'path', 'left', 'top', 'width', 'height'])]
 final readonly class GlyphCard
 {

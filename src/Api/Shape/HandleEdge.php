@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A point of an edge that a line is stretched to. */
+/** A handle on an edge that a line fills. */
 #[OA\Schema(schema: 'HandleEdge', required: ['edge', 'at', 'x', 'y', 'heading'])]
 final readonly class HandleEdge
 {

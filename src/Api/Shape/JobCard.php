@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A job as it hangs on the rail. */
+/** A job on the rail. */
 #[OA\Schema(schema: 'JobCard', required: ['id', 'title', 'customer', 'due', 'state', 'quantity', 'archived', 'people', 'designs'])]
 final readonly class JobCard
 {

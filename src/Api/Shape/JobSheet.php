@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** One job, whole. */
+/** A whole job. */
 #[OA\Schema(schema: 'JobSheet', required: ['id', 'version', 'title', 'customer', 'due', 'state', 'archived', 'price', 'people', 'items', 'designs', 'removed'])]
 final readonly class JobSheet
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** What a job comes to: film, time, and what it costs. Lengths are in µm. */
+/** Totals of a job: film, time and cost. Lengths are in µm. */
 #[OA\Schema(schema: 'JobSum', required: ['films', 'pieces', 'people', 'cut', 'weed', 'press', 'toWeed', 'film', 'rate', 'cost'])]
 final readonly class JobSum
 {

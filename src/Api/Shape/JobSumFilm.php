@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** What a job takes of one film. Lengths are in µm. */
+/** A job's need of one film. Lengths are in µm. */
 #[OA\Schema(schema: 'JobSumFilm', required: ['id', 'name', 'colour', 'length', 'cost', 'stock', 'short'])]
 final readonly class JobSumFilm
 {

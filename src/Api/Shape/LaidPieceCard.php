@@ -10,7 +10,7 @@ use Uvret\Geometry\Affine;
 use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Stock;
 
-/** A piece where it lies. Lengths are in µm. */
+/** A piece of a layout. Lengths are in µm. */
 #[OA\Schema(schema: 'LaidPieceCard', required: [
     'number', 'mark', 'design', 'shape', 'name', 'copy', 'stock', 'turn', 'x', 'y', 'wide', 'high', 'matrix', 'pinned', 'stale',
 ])]
@@ -75,7 +75,7 @@ final readonly class LaidPieceCard
         );
     }
 
-    /** From across and along a film to its picture: x along it, y across it. */
+    /** Maps film coordinates (across, along) to the picture: x along, y across. */
     public static function alongFilm(Stock $stock): Affine
     {
         return new Affine(0, -1, 1, 0, 0, $stock->width());

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Cut\CutSheet;
 use Uvret\Geometry\Region;
 
-/** What a layer looks like wherever it is laid: SVG path data in µm, y upwards. */
+/** Shape of a layer, shared by its copies: SVG path data in µm, y up. */
 #[OA\Schema(schema: 'LaidShape', required: ['ink', 'frame'])]
 final readonly class LaidShape
 {

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\App\Layout\LayoutPieces;
 use Uvret\Layout\Stock;
 
-/** A roll or scrap that pieces are laid on. Lengths are in µm. */
+/** A roll or scrap used by a layout. Lengths are in µm. */
 #[OA\Schema(schema: 'LaidStock', required: ['id', 'kind', 'width', 'length', 'outline'])]
 final readonly class LaidStock
 {

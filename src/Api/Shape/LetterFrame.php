@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Geometry\Box;
 
-/** Where a letter of a line stands. */
+/** Bounds of a letter of a line. */
 #[OA\Schema(schema: 'LetterFrame', required: ['at', 'frame'])]
 final readonly class LetterFrame
 {

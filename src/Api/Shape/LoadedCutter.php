@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A cutter and what is in it. Lengths are in µm. */
+/** The cutter and the film in it. Lengths are in µm. */
 #[OA\Schema(schema: 'LoadedCutter', required: ['state', 'film', 'filmName', 'width', 'left', 'side', 'blade', 'offset'])]
 final readonly class LoadedCutter
 {
@@ -30,7 +30,7 @@ final readonly class LoadedCutter
     ) {
     }
 
-    /** @param array<mixed> $state as the panel shows it, in mm */
+    /** @param array<mixed> $state of the panel, in mm */
     public static function of(array $state): self
     {
         $film = \is_array($state['film'] ?? null) ? $state['film'] : [];

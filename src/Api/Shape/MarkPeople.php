@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\PersonState;
 
-/** People of a list, and how far their pieces are. */
+/** People of a list and their new state. */
 #[OA\Schema(schema: 'MarkPeople', required: ['people'], properties: [
     new OA\Property(property: 'people', description: 'Ids of the people.', type: 'array', items: new OA\Items(type: 'string')),
     new OA\Property(property: 'state', type: 'string', enum: ['to cut', 'cut', 'weeded', 'pressed']),

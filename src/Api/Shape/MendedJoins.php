@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** Letters moved so that they join, and what was done. */
+/** Letters moved so that they join, and the changes made. */
 #[OA\Schema(schema: 'MendedJoins', required: ['letters', 'said'])]
 final readonly class MendedJoins
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** One piece of a motif, as it lies on the stage. */
+/** One piece of a motif on the stage. */
 #[OA\Schema(schema: 'MotifPieceCard', required: ['colour', 'x', 'y', 'path', 'width', 'height', 'film', 'id'])]
 final readonly class MotifPieceCard
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** What it takes to hang a job on the rail. */
+/** A job to add to the rail. */
 #[OA\Schema(schema: 'NewJob', required: ['title', 'customer', 'due', 'blank', 'quantity'])]
 final readonly class NewJob
 {
@@ -24,7 +24,7 @@ final readonly class NewJob
     ) {
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function fromJson(string $body): self
     {
         $fields = Fields::fromJson($body);

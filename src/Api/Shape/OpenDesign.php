@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A design as it is opened on the Bench. */
+/** A design opened on the Bench. */
 #[OA\Schema(
     schema: 'OpenDesign',
     required: ['id', 'jobId', 'jobTitle', 'version', 'savedAt', 'step', 'canUndo', 'canRedo', 'approval', 'siblings', 'document', 'sheet'],

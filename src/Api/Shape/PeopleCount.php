@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\PersonState;
 
-/** How many people of a job’s list are how far. */
+/** Number of people of a job’s list by state. */
 #[OA\Schema(schema: 'PeopleCount', required: ['toCut', 'cut', 'weeded', 'pressed'])]
 final readonly class PeopleCount
 {
@@ -23,7 +23,7 @@ final readonly class PeopleCount
     ) {
     }
 
-    /** @param array<string, int> $counts by state; null where the job has no list */
+    /** @param array<string, int> $counts by state; null if the job has no list */
     public static function of(?array $counts): ?self
     {
         return null === $counts ? null : new self(

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** How many of a blank are to be pressed. */
+/** Number of a blank to press. */
 #[OA\Schema(schema: 'PressCount', required: ['blank', 'quantity'])]
 final readonly class PressCount
 {

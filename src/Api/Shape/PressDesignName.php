@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\JobDesign;
 
-/** A design that can be pressed. */
+/** Name of a design to press. */
 #[OA\Schema(schema: 'PressDesignName', required: ['id', 'name', 'job', 'title'])]
 final readonly class PressDesignName
 {

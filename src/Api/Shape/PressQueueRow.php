@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** Who or what is pressed in turn. */
+/** A person or identical pieces in the press queue. */
 #[OA\Schema(schema: 'PressQueueRow', required: ['id', 'name', 'about', 'count', 'state', 'at'])]
 final readonly class PressQueueRow
 {

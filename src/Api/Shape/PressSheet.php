@@ -13,7 +13,7 @@ use Uvret\Press\PressPicture;
 use Uvret\Press\PressPlan;
 use Uvret\Press\PressStep;
 
-/** All that the page at the press shows of one piece. */
+/** Everything that At the press shows for one piece. */
 #[OA\Schema(schema: 'PressSheet', required: [
     'design', 'name', 'job', 'title', 'rows', 'row', 'steps', 'seconds', 'picture', 'platen', 'press', 'presses', 'measure', 'problem', 'notes',
 ])]

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** One closing of the press. */
+/** One step at the press. */
 #[OA\Schema(schema: 'PressStepCard', required: ['title', 'hint', 'temperature', 'seconds', 'later', 'pressure', 'sections'])]
 final readonly class PressStepCard
 {

@@ -9,13 +9,13 @@ use Uvret\Plan\Plan;
 use Uvret\Separate\CutLayer;
 use Uvret\Separate\FilmStacks;
 
-/** The layers of a design as pressed on one another. Lengths are in µm. */
+/** The pressed layers of a design. Lengths are in µm. */
 #[OA\Schema(schema: 'Pressed', required: ['layers', 'stacks', 'thickest', 'most', 'limit'])]
 final readonly class Pressed
 {
     /**
-     * @param list<PressedLayer> $layers in press order, the first one first
-     * @param list<PressedStack> $stacks the thickest first
+     * @param list<PressedLayer> $layers in press order
+     * @param list<PressedStack> $stacks thickest first
      */
     private function __construct(
         #[OA\Property(items: new OA\Items(ref: '#/components/schemas/PressedLayer'))]

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Geometry\SvgPath;
 use Uvret\Separate\CutLayer;
 
-/** All that is cut from one film, as it lies on the blank. */
+/** A film's layer, as pressed on the blank. */
 #[OA\Schema(schema: 'PressedLayer', required: ['film', 'path'])]
 final readonly class PressedLayer
 {

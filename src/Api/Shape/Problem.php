@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** Why a request was not carried out, in words for the person at the screen (RFC 9457). */
+/** Why a request failed, in words for the user (RFC 9457). */
 #[OA\Schema(schema: 'Problem', required: ['title', 'detail', 'path'])]
 final readonly class Problem
 {

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\App\Entity\RackFilm;
 
-/** A film of the rack, with its version. */
+/** A film on the rack, with its version. */
 #[OA\Schema(schema: 'RackEntry', required: ['version', 'entry'])]
 final readonly class RackEntry
 {

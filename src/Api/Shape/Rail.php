@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** Some jobs of a list, and the day’s work. */
+/** A page of jobs, and the day’s work. */
 #[OA\Schema(schema: 'Rail', required: ['stamp', 'jobs', 'found', 'hanging', 'done', 'archived', 'day'])]
 final readonly class Rail
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A picture as a motif has it. */
+/** A picture read as the artwork of a motif. */
 #[OA\Schema(schema: 'ReadArtwork', required: ['width', 'height', 'colours', 'notes'])]
 final readonly class ReadArtwork
 {

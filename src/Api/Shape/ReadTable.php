@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Roster\Import\ColumnMatch;
 use Uvret\Roster\Import\Table;
 
-/** A file or what was pasted, read as a table, with the column of the list that each of its columns seems to be. */
+/** A file or pasted cells as a table, with the likely list column for each of its columns. */
 #[OA\Schema(schema: 'ReadTable', required: ['titles', 'columns', 'rows'])]
 final readonly class ReadTable
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A job’s list of names, what is doubtful in it, and the designs that take from it. */
+/** A job’s list of names, its doubts, and the designs that use it. */
 #[OA\Schema(schema: 'Roster', required: ['version', 'columns', 'people', 'doubts', 'sizes', 'designs'])]
 final readonly class RosterCard
 {

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Roster\Doubt;
 
-/** Something in a list of names that may be wrong. */
+/** A possible mistake in a list of names. */
 #[OA\Schema(schema: 'RosterDoubt', required: ['person', 'column', 'message'])]
 final readonly class RosterDoubt
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A changed design, with the version that it was changed from. */
+/** A changed design, and the version it was changed from. */
 #[OA\Schema(schema: 'SaveDesign', required: ['version', 'document', 'change'])]
 final readonly class SaveDesign
 {
@@ -20,7 +20,7 @@ final readonly class SaveDesign
     ) {
     }
 
-    /** @throws BadRequest when the body is not of this shape */
+    /** @throws BadRequest if the body is invalid */
     public static function fromJson(string $body): self
     {
         $data = \json_decode($body);

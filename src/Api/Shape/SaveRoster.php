@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Roster\Roster;
 use Uvret\Roster\RosterException;
 
-/** A list of names as it is to be kept. */
+/** A list of names to save. */
 #[OA\Schema(schema: 'SaveRoster', required: ['version', 'columns', 'people'], properties: [
     new OA\Property(property: 'version', description: 'Version that was changed.', type: 'integer'),
     new OA\Property(property: 'columns', type: 'array', items: new OA\Items(type: 'string')),

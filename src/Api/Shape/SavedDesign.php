@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** The answer to a save: what the version is now, and what the document comes to. */
+/** Response to a save: the new version and the sheet. */
 #[OA\Schema(schema: 'SavedDesign', required: ['version', 'savedAt', 'step', 'canUndo', 'canRedo', 'sheet'])]
 final readonly class SavedDesign
 {

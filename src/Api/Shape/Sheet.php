@@ -10,13 +10,13 @@ use Uvret\Compose\Part;
 use Uvret\Cut\CutSheet;
 use Uvret\Plan\Plan;
 
-/** All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
+/** Everything the Bench draws of a design, computed from its document. Lengths are in µm. */
 #[OA\Schema(schema: 'Sheet', required: ['area', 'blank', 'ink', 'parts', 'layers', 'joints', 'filmLength', 'toWeed', 'spare', 'snags', 'removals'])]
 final readonly class Sheet
 {
     /**
      * @param list<SheetPart>    $parts
-     * @param list<SheetLayer>   $layers   in press order, the first one first
+     * @param list<SheetLayer>   $layers   in press order
      * @param list<SheetJoint>   $joints
      * @param list<SheetSnag>    $snags
      * @param list<SheetRemoval> $removals

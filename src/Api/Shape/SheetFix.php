@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Snags\SnagFix;
 
-/** A change of the snag’s card, or of the blank, that mends it. */
+/** A one-click change of the snag’s card, or of the blank. */
 #[OA\Schema(schema: 'SheetFix', required: ['say', 'letterHeight', 'spacing', 'heft', 'islands', 'into', 'above', 'crosses', 'settles'])]
 final readonly class SheetFix
 {

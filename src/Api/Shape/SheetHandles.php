@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Compose\PathHandles;
 use Uvret\Geometry\YAxis;
 
-/** Handles of a line’s path and edges on the stage. Lengths are in µm, y pointing down. */
+/** Handles of a line’s path and edges on the stage. Lengths are in µm, y down. */
 #[OA\Schema(schema: 'SheetHandles', required: ['path', 'middle', 'circle', 'edges'])]
 final readonly class SheetHandles
 {

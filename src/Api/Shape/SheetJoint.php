@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Separate\FilmJoint;
 
-/** How two films that touch meet. Lengths are in µm. */
+/** Joint of two touching films. Lengths are in µm. */
 #[OA\Schema(schema: 'SheetJoint', required: ['lower', 'upper', 'kind', 'width', 'wanted', 'safe', 'reason'])]
 final readonly class SheetJoint
 {

@@ -9,7 +9,7 @@ use Uvret\Compose\Treat\Removal;
 use Uvret\Geometry\SvgPath;
 use Uvret\Geometry\YAxis;
 
-/** Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
+/** A scrap of a treatment that was tidied away. Lengths are in µm, y down. */
 #[OA\Schema(schema: 'SheetRemoval', required: ['kind', 'card', 'film', 'role', 'x', 'y', 'fills', 'kept', 'path'])]
 final readonly class SheetRemoval
 {

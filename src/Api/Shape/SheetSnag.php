@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Geometry\YAxis;
 use Uvret\Snags\Snag;
 
-/** A snag with its number, as on its pin. */
+/** A snag with the number on its pin. */
 #[OA\Schema(schema: 'SheetSnag', required: ['number', 'kind', 'blocks', 'message', 'cure', 'card', 'film', 'x', 'y', 'fixes'])]
 final readonly class SheetSnag
 {

@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\App\Entity\ShopUsage;
 use Uvret\Geometry\Unit;
 
-/** The shop itself. */
+/** Settings of the shop. */
 #[OA\Schema(schema: 'Shop', required: ['version', 'name', 'unit', 'weeding', 'compensates', 'layout', 'press', 'rate'])]
 final readonly class Shop
 {
@@ -46,7 +46,7 @@ final readonly class Shop
         );
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function fromJson(string $body): self
     {
         $fields = Fields::fromJson($body);

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Layout\Mat;
 
-/** How the shop lays layers out on film. Lengths are in µm. */
+/** The shop's layout settings. Lengths are in µm. */
 #[OA\Schema(schema: 'ShopLayout', required: ['gap', 'edge', 'smallest', 'seconds', 'numbers', 'mat', 'sheet'])]
 final readonly class ShopLayout
 {
@@ -39,7 +39,7 @@ final readonly class ShopLayout
     ) {
     }
 
-    /** @param string $json what the shop has otherwise than usual */
+    /** @param string $json settings that differ from the defaults */
     public static function of(string $json): self
     {
         $set = \json_decode($json, true, 4, \JSON_THROW_ON_ERROR);
@@ -56,7 +56,7 @@ final readonly class ShopLayout
         );
     }
 
-    /** @param array<mixed> $set what the shop has otherwise than usual */
+    /** @param array<mixed> $set settings that differ from the defaults */
     private static function mat(array $set): Mat
     {
         $number = static fn (string $name, int $usual): int => \is_int($set[$name] ?? null) ? $set[$name] : $usual;
@@ -82,7 +82,7 @@ final readonly class ShopLayout
         return $this->sheet['width'] > 0 && $this->sheet['length'] > 0;
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function from(Fields $fields): self
     {
         return new self(

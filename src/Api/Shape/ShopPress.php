@@ -35,7 +35,7 @@ final readonly class ShopPress
         return Presses::of($this->overlap, ...$this->presses);
     }
 
-    /** @param string $json what the shop has otherwise than usual */
+    /** @param string $json settings that differ from the defaults */
     public static function of(string $json): self
     {
         $set = \json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
@@ -56,7 +56,7 @@ final readonly class ShopPress
         return new self([] === $presses ? $usual->platens : $presses, \is_array($set) && \is_int($set['overlap'] ?? null) ? $set['overlap'] : $usual->overlap);
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function from(Fields $fields): self
     {
         $presses = [];

@@ -7,7 +7,7 @@ namespace Uvret\App\Api\Shape;
 use OpenApi\Attributes as OA;
 use Uvret\Cut\Weeding\WeedingFactors;
 
-/** How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
+/** The shop's weeding times in seconds (docs/cutting.md). */
 #[OA\Schema(schema: 'ShopWeeding', required: ['begin', 'metre', 'neck', 'hole', 'small', 'stroke'])]
 final readonly class ShopWeeding
 {
@@ -29,7 +29,7 @@ final readonly class ShopWeeding
     ) {
     }
 
-    /** @param string $json what the shop has otherwise than usual */
+    /** @param string $json settings that differ from the defaults */
     public static function of(string $json): self
     {
         $set = \json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
@@ -50,7 +50,7 @@ final readonly class ShopWeeding
         );
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function from(Fields $fields): self
     {
         $second = static fn (string $name): float => $fields->decimal($name, 'Type seconds from 0 to 600.', 0.0, self::MOST);

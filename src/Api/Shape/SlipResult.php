@@ -8,7 +8,7 @@ use OpenApi\Attributes as OA;
 use Uvret\Geometry\SvgPath;
 use Uvret\Separate\Slip\Slip;
 
-/** What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
+/** What shows when a film is pressed off register. Lengths are in µm, y down. */
 #[OA\Schema(schema: 'SlipResult', required: ['film', 'dx', 'dy', 'bare', 'wrong', 'bareArea', 'wrongArea', 'widest', 'needs', 'safe'])]
 final readonly class SlipResult
 {

@@ -26,7 +26,7 @@ final readonly class Spot
     ) {
     }
 
-    /** @throws BadRequest with the field that is wrong */
+    /** @throws BadRequest naming the invalid field */
     public static function from(Fields $fields): self
     {
         return new self(

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A circle of the stage, in µm, y pointing down. */
+/** A circle of the stage, in µm, y down. */
 #[OA\Schema(schema: 'StageCircle', required: ['x', 'y', 'radius'])]
 final readonly class StageCircle
 {

@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A point of the stage, in µm, y pointing down. */
+/** A point of the stage, in µm, y down. */
 #[OA\Schema(schema: 'StagePoint', required: ['x', 'y'])]
 final readonly class StagePoint
 {

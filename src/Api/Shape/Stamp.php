@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** Differs as soon as something was changed. */
+/** Changes with every change. */
 #[OA\Schema(schema: 'Stamp', required: ['stamp'])]
 final readonly class Stamp
 {

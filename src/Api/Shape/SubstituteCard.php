@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** A scrap of another film on which pieces would fit whose film runs short. Lengths are in µm. */
+/** A scrap of another film that would take pieces when their film runs short. Lengths are in µm. */
 #[OA\Schema(schema: 'SubstituteCard', required: ['film', 'width', 'length', 'pieces'])]
 final readonly class SubstituteCard
 {

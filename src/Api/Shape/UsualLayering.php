@@ -6,7 +6,7 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 
-/** How the shop puts films on one another where a design says nothing else. */
+/** The shop’s default layering of films. */
 #[OA\Schema(schema: 'UsualLayering', required: ['layering'])]
 final readonly class UsualLayering
 {

@@ -9,7 +9,7 @@ use Uvret\Compose\LetterForm;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\SvgPath;
 
-/** A way to draw one letter, with its word drawn so. */
+/** An alternate of one letter, shown in its word. */
 #[OA\Schema(schema: 'WordForm', required: ['features', 'path', 'width', 'height', 'left', 'top'])]
 final readonly class WordForm
 {

@@ -1028,7 +1028,7 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** @description A font that was brought, or the one there was already. */
+        /** @description An added font, or the one that was already there. */
         AddedFont: {
             font: components["schemas"]["FontCard"];
             /** @description Whether it was already in the type case. */
@@ -1052,7 +1052,7 @@ export interface components {
             version: number;
             blank: components["schemas"]["ShopBlank"];
         };
-        /** @description What is measured on a kind of blank. */
+        /** @description A measure to take on a kind of blank. */
         BlankMeasure: {
             name: string;
             title: string;
@@ -1062,7 +1062,7 @@ export interface components {
             /** @description Length in the drawing, in µm. */
             usual: number;
         };
-        /** @description A job as it is to be from now on, with the version that it was changed from. */
+        /** @description A changed job, and the version it was changed from. */
         ChangeJob: {
             version: number;
             title: string;
@@ -1078,14 +1078,14 @@ export interface components {
             price?: number | null;
             items: components["schemas"]["JobItem"][];
         };
-        /** @description How a design that two people changed stands. */
+        /** @description Comparison of a design that two people changed. */
         Comparison: {
             theirs: string[];
             ours: string[];
             opened: components["schemas"]["OpenDesign"];
             merged: components["schemas"]["Design"] | null;
         };
-        /** @description How a line came out for a person. Lengths are in µm. */
+        /** @description How a line was fitted for a person. Lengths are in µm. */
         ContactFit: {
             line: string;
             width: number;
@@ -1124,7 +1124,7 @@ export interface components {
             /** @description Why this person’s lettering can’t be made. */
             failure: string | null;
         };
-        /** @description How a design comes out for the people of a list. Lengths are in µm. */
+        /** @description A design's lettering for the people of a list. Lengths are in µm. */
         ContactSheet: {
             /** @description Colour of the blank. */
             fabric: string;
@@ -1135,7 +1135,7 @@ export interface components {
             /** @description The requested people. */
             people: components["schemas"]["ContactPerson"][];
         };
-        /** @description A layer of a design as it lies on its film, blade side up. Lengths are in µm. */
+        /** @description A layer of a design placed on its film, blade side up. Lengths are in µm. */
         CutLayerCard: {
             film: components["schemas"]["DesignFilm"];
             /** @description Copies in the job. */
@@ -1208,7 +1208,7 @@ export interface components {
              */
             cutAt: string | null;
         };
-        /** @description The cutter, what it is at, and what it has cut. */
+        /** @description The cutter, and its current and finished cuts. */
         CutRoom: {
             cutter: components["schemas"]["LoadedCutter"] | null;
             /** @description Address of the cutter’s front panel. */
@@ -1218,7 +1218,7 @@ export interface components {
             /** @description Latest finished runs. */
             over: components["schemas"]["CutRunCard"][];
         };
-        /** @description A cut that is under way, or what became of it. Lengths are in µm. */
+        /** @description A cut in progress or finished. Lengths are in µm. */
         CutRunCard: {
             id: string;
             design: string;
@@ -1253,7 +1253,7 @@ export interface components {
             /** @description Roll or scrap of the layout that is cut; empty for a single layer. */
             stock: string;
         };
-        /** @description What the jobs in hand come to. Lengths are in µm. */
+        /** @description Totals of the jobs in hand. Lengths are in µm. */
         DayWork: {
             /** @description Of jobs to cut. */
             filmLength: number;
@@ -1459,7 +1459,7 @@ export interface components {
                 length: components["schemas"]["DesignExtent"];
             }[];
         };
-        /** @description A design of a job in small, as it will be worn. Lengths are in µm. */
+        /** @description Thumbnail and figures of a job's design. Lengths are in µm. */
         DesignCard: {
             id: string;
             name: string;
@@ -2187,7 +2187,7 @@ export interface components {
              */
             film: string;
         };
-        /** @description A design by its name. */
+        /** @description Name of a design. */
         DesignName: {
             id: string;
             name: string;
@@ -2599,7 +2599,7 @@ export interface components {
              */
             together: boolean;
         };
-        /** @description A design with fewer films, with what it takes. */
+        /** @description A variant with fewer films, and its film need. */
         FewerFilmsProposal: {
             /** @description Changes made; empty for the design as it is. */
             say: string;
@@ -2697,14 +2697,14 @@ export interface components {
             /** @description Whether its licence allows embedding in files. */
             embeddable: boolean;
         };
-        /** @description A rectangle on the stage: µm from the middle of the placement area's top edge, y pointing down. */
+        /** @description A rectangle on the stage: µm from the middle of the placement area's top edge, y down. */
         Frame: {
             left: number;
             top: number;
             width: number;
             height: number;
         };
-        /** @description A glyph of a font, to be chosen by sight. */
+        /** @description A glyph of a font, shown in the picker. */
         GlyphCard: {
             glyph: number;
             name: string;
@@ -2715,7 +2715,7 @@ export interface components {
             width: number;
             height: number;
         };
-        /** @description A point of an edge that a line is stretched to. */
+        /** @description A handle on an edge that a line fills. */
         HandleEdge: {
             /** @enum {string} */
             edge: "top" | "bottom";
@@ -2742,7 +2742,7 @@ export interface components {
             /** @description Address of an SVG picture that never changes. */
             picture: string;
         };
-        /** @description A job as it hangs on the rail. */
+        /** @description A job on the rail. */
         JobCard: {
             id: string;
             title: string;
@@ -2763,7 +2763,7 @@ export interface components {
             size: string;
             quantity: number;
         };
-        /** @description One job, whole. */
+        /** @description A whole job. */
         JobSheet: {
             id: string;
             version: number;
@@ -2794,7 +2794,7 @@ export interface components {
             /** @description For a design that can’t be read: the latest history step that can. */
             backup: number | null;
         };
-        /** @description What a job comes to: film, time, and what it costs. Lengths are in µm. */
+        /** @description Totals of a job: film, time and cost. Lengths are in µm. */
         JobSum: {
             films: components["schemas"]["JobSumFilm"][];
             /** @description Number of pieces pressed. */
@@ -2825,7 +2825,7 @@ export interface components {
              */
             cost: number | null;
         };
-        /** @description What a job takes of one film. Lengths are in µm. */
+        /** @description A job's need of one film. Lengths are in µm. */
         JobSumFilm: {
             id: string;
             name: string;
@@ -2839,7 +2839,7 @@ export interface components {
             /** @description Missing length. */
             short: number;
         };
-        /** @description A piece where it lies. Lengths are in µm. */
+        /** @description A piece of a layout. Lengths are in µm. */
         LaidPieceCard: {
             /** @description Index among the pieces. */
             number: number;
@@ -2868,12 +2868,12 @@ export interface components {
             /** @description Whether it is not laid out yet or its design changed since. */
             stale: boolean;
         };
-        /** @description What a layer looks like wherever it is laid: SVG path data in µm, y upwards. */
+        /** @description Shape of a layer, shared by its copies: SVG path data in µm, y up. */
         LaidShape: {
             ink: string;
             frame: string;
         };
-        /** @description A roll or scrap that pieces are laid on. Lengths are in µm. */
+        /** @description A roll or scrap used by a layout. Lengths are in µm. */
         LaidStock: {
             id: string;
             /** @enum {string} */
@@ -2884,13 +2884,13 @@ export interface components {
             /** @description SVG path data: x along the film, y across it; empty for the roll. */
             outline: string;
         };
-        /** @description Where a letter of a line stands. */
+        /** @description Bounds of a letter of a line. */
         LetterFrame: {
             /** @description Index in the words, from 0. */
             at: number;
             frame: components["schemas"]["Frame"];
         };
-        /** @description A cutter and what is in it. Lengths are in µm. */
+        /** @description The cutter and the film in it. Lengths are in µm. */
         LoadedCutter: {
             /** @enum {string} */
             state: "ready" | "cutting" | "held" | "jammed" | "out of film";
@@ -2910,7 +2910,7 @@ export interface components {
             /** @description Blade offset. */
             offset: number;
         };
-        /** @description What would be lost at the cutter and the weeding table. */
+        /** @description What is too thin to cut or too small to weed. */
         Losses: {
             /** @description SVG path data in µm of everything too thin or too small, y down. */
             path: string;
@@ -2922,12 +2922,12 @@ export interface components {
             /** @enum {string} */
             state?: "to cut" | "cut" | "weeded" | "pressed";
         };
-        /** @description Letters moved so that they join, and what was done. */
+        /** @description Letters moved so that they join, and the changes made. */
         MendedJoins: {
             letters: components["schemas"]["DesignLetter"][];
             said: string[];
         };
-        /** @description One piece of a motif, as it lies on the stage. */
+        /** @description One piece of a motif on the stage. */
         MotifPieceCard: {
             /** @description Index of its colour. */
             colour: number;
@@ -2945,7 +2945,7 @@ export interface components {
             /** @description Its own settings; null if it has none. */
             id: string | null;
         };
-        /** @description What it takes to hang a job on the rail. */
+        /** @description A job to add to the rail. */
         NewJob: {
             title: string;
             customer: string;
@@ -2955,7 +2955,7 @@ export interface components {
             blank: string;
             quantity: number;
         };
-        /** @description A design as it is opened on the Bench. */
+        /** @description A design opened on the Bench. */
         OpenDesign: {
             id: string;
             jobId: string;
@@ -2973,7 +2973,7 @@ export interface components {
             document: components["schemas"]["Design"];
             sheet: components["schemas"]["Sheet"];
         };
-        /** @description How many people of a job’s list are how far. */
+        /** @description Number of people of a job’s list by state. */
         PeopleCount: {
             toCut: number;
             cut: number;
@@ -2996,12 +2996,12 @@ export interface components {
             /** @description Whether the row changed since the customer approved it. */
             changed: boolean;
         };
-        /** @description How many of a blank are to be pressed. */
+        /** @description Number of a blank to press. */
         PressCount: {
             blank: string;
             quantity: number;
         };
-        /** @description A design that can be pressed. */
+        /** @description Name of a design to press. */
         PressDesignName: {
             id: string;
             name: string;
@@ -3010,7 +3010,7 @@ export interface components {
             /** @description Job id. */
             title: string;
         };
-        /** @description Who or what is pressed in turn. */
+        /** @description A person or identical pieces in the press queue. */
         PressQueueRow: {
             id: string;
             name: string;
@@ -3026,7 +3026,7 @@ export interface components {
              */
             at: string | null;
         };
-        /** @description All that the page at the press shows of one piece. */
+        /** @description Everything that At the press shows for one piece. */
         PressSheet: {
             design: string;
             name: string;
@@ -3055,7 +3055,7 @@ export interface components {
             problem: string | null;
             notes: string[];
         };
-        /** @description One closing of the press. */
+        /** @description One step at the press. */
         PressStepCard: {
             title: string;
             hint: string;
@@ -3070,7 +3070,7 @@ export interface components {
             /** @description Number of sections. */
             sections: number;
         };
-        /** @description The layers of a design as pressed on one another. Lengths are in µm. */
+        /** @description The pressed layers of a design. Lengths are in µm. */
         Pressed: {
             layers: components["schemas"]["PressedLayer"][];
             /** @description Places with the same stack of films. */
@@ -3082,7 +3082,7 @@ export interface components {
             /** @description The shop’s limit. */
             limit: number;
         };
-        /** @description All that is cut from one film, as it lies on the blank. */
+        /** @description A film's layer, as pressed on the blank. */
         PressedLayer: {
             film: string;
             /** @description SVG path data in µm from the middle of the area’s top edge, y down. */
@@ -3096,14 +3096,14 @@ export interface components {
             thickness: number;
             path: string;
         };
-        /** @description Why a request was not carried out, in words for the person at the screen (RFC 9457). */
+        /** @description Why a request failed, in words for the user (RFC 9457). */
         Problem: {
             title: string;
             detail: string;
             /** @description Invalid field of the document, like lines/0/words; empty if it is none. */
             path: string;
         };
-        /** @description A film of the rack, with its version. */
+        /** @description A film on the rack, with its version. */
         RackEntry: {
             /** @description Increases with every change; 0 if not saved yet. */
             version: number;
@@ -3198,7 +3198,7 @@ export interface components {
                 peel: "hot" | "warm" | "cold";
             };
         };
-        /** @description Some jobs of a list, and the day’s work. */
+        /** @description A page of jobs, and the day’s work. */
         Rail: {
             /** @description Changes whenever anything on the rail changes. */
             stamp: string;
@@ -3212,7 +3212,7 @@ export interface components {
             archived: number;
             day: components["schemas"]["DayWork"];
         };
-        /** @description A picture as a motif has it. */
+        /** @description A picture read as the artwork of a motif. */
         ReadArtwork: {
             /** @description Bounds of the visible shapes, in units of the paths. */
             width: number;
@@ -3222,7 +3222,7 @@ export interface components {
             /** @description What was left out, as sentences. */
             notes: string[];
         };
-        /** @description A file or what was pasted, read as a table, with the column of the list that each of its columns seems to be. */
+        /** @description A file or pasted cells as a table, with the likely list column for each of its columns. */
         ReadTable: {
             /** @description Empty if the first row is a person. */
             titles: string[];
@@ -3230,7 +3230,7 @@ export interface components {
             columns: string[];
             rows: string[][];
         };
-        /** @description A job’s list of names, what is doubtful in it, and the designs that take from it. */
+        /** @description A job’s list of names, its doubts, and the designs that use it. */
         Roster: {
             /** @description 0 if the job has no list yet. */
             version: number;
@@ -3243,13 +3243,13 @@ export interface components {
             /** @description Designs with fields in their words. */
             designs: components["schemas"]["DesignName"][];
         };
-        /** @description Something in a list of names that may be wrong. */
+        /** @description A possible mistake in a list of names. */
         RosterDoubt: {
             person: string;
             column: string;
             message: string;
         };
-        /** @description A changed design, with the version that it was changed from. */
+        /** @description A changed design, and the version it was changed from. */
         SaveDesign: {
             version: number;
             document: components["schemas"]["Design"];
@@ -3262,7 +3262,7 @@ export interface components {
             columns: string[];
             people: components["schemas"]["PersonRow"][];
         };
-        /** @description The answer to a save: what the version is now, and what the document comes to. */
+        /** @description Response to a save: the new version and the sheet. */
         SavedDesign: {
             version: number;
             /** Format: date-time */
@@ -3283,7 +3283,7 @@ export interface components {
             /** @description Whether a cut left it and it is neither kept nor thrown away yet. */
             offered: boolean;
         };
-        /** @description All that the Bench draws of a design: worked out afresh from its document. Lengths are in µm. */
+        /** @description Everything the Bench draws of a design, computed from its document. Lengths are in µm. */
         Sheet: {
             area: components["schemas"]["Frame"];
             /** @description Bounds of the blank’s drawing. */
@@ -3302,7 +3302,7 @@ export interface components {
             /** @description Scraps of treatments that were tidied away. */
             removals: components["schemas"]["SheetRemoval"][];
         };
-        /** @description A change of the snag’s card, or of the blank, that mends it. */
+        /** @description A one-click change of the snag’s card, or of the blank. */
         SheetFix: {
             say: string;
             /** @description New cap height in µm; null to keep it. */
@@ -3325,7 +3325,7 @@ export interface components {
             /** @description Whether it accepts the new look of an older design. */
             settles: boolean;
         };
-        /** @description Handles of a line’s path and edges on the stage. Lengths are in µm, y pointing down. */
+        /** @description Handles of a line’s path and edges on the stage. Lengths are in µm, y down. */
         SheetHandles: {
             /** @description SVG path data; empty where the line is straight. */
             path: string;
@@ -3334,7 +3334,7 @@ export interface components {
             /** @description Ends and middles of both edges; none if the line does not fill anything. */
             edges: components["schemas"]["HandleEdge"][];
         };
-        /** @description How two films that touch meet. Lengths are in µm. */
+        /** @description Joint of two touching films. Lengths are in µm. */
         SheetJoint: {
             /** @description Film pressed first. */
             lower: string;
@@ -3422,7 +3422,7 @@ export interface components {
             /** @description Stacking position among all parts, bottom first. */
             depth: number;
         };
-        /** @description Rubbish that a treatment left and that was tidied away. Lengths are in µm, y pointing down. */
+        /** @description A scrap of a treatment that was tidied away. Lengths are in µm, y down. */
         SheetRemoval: {
             kind: string;
             card: string;
@@ -3438,7 +3438,7 @@ export interface components {
             /** @description SVG path data of the filled or removed area. */
             path: string;
         };
-        /** @description A snag with its number, as on its pin. */
+        /** @description A snag with the number on its pin. */
         SheetSnag: {
             number: number;
             kind: string;
@@ -3454,7 +3454,7 @@ export interface components {
             /** @description One-click fixes. */
             fixes: components["schemas"]["SheetFix"][];
         };
-        /** @description The shop itself. */
+        /** @description Settings of the shop. */
         Shop: {
             version: number;
             /** @description Empty if none is set yet. */
@@ -3486,7 +3486,7 @@ export interface components {
             fabrics: components["schemas"]["DesignFabric"][];
             sizes: components["schemas"]["DesignBlankSize"][];
         };
-        /** @description How the shop lays layers out on film. Lengths are in µm. */
+        /** @description The shop's layout settings. Lengths are in µm. */
         ShopLayout: {
             /** @description Gap between frames. */
             gap: number;
@@ -3525,7 +3525,7 @@ export interface components {
             /** @description Overlap of sections. */
             overlap: number;
         };
-        /** @description How quick the hands of the shop are at weeding, in seconds: docs/cutting.md. */
+        /** @description The shop's weeding times in seconds (docs/cutting.md). */
         ShopWeeding: {
             /**
              * Format: float
@@ -3577,7 +3577,7 @@ export interface components {
             /** @description An SVG document. */
             picture: string;
         };
-        /** @description What shows wrongly when a film is pressed beside its place. Lengths are in µm, y pointing down. */
+        /** @description What shows when a film is pressed off register. Lengths are in µm, y down. */
         SlipResult: {
             film: string;
             dx: number;
@@ -3615,22 +3615,22 @@ export interface components {
             /** @description Lower edge, along the film. */
             y: number;
         };
-        /** @description A circle of the stage, in µm, y pointing down. */
+        /** @description A circle of the stage, in µm, y down. */
         StageCircle: {
             x: number;
             y: number;
             radius: number;
         };
-        /** @description A point of the stage, in µm, y pointing down. */
+        /** @description A point of the stage, in µm, y down. */
         StagePoint: {
             x: number;
             y: number;
         };
-        /** @description Differs as soon as something was changed. */
+        /** @description Changes with every change. */
         Stamp: {
             stamp: string;
         };
-        /** @description A scrap of another film on which pieces would fit whose film runs short. Lengths are in µm. */
+        /** @description A scrap of another film that would take pieces when their film runs short. Lengths are in µm. */
         SubstituteCard: {
             /** @description Name of the film. */
             film: string;
@@ -3650,11 +3650,11 @@ export interface components {
             toWeed: number;
             snags: string[];
         };
-        /** @description How the shop puts films on one another where a design says nothing else. */
+        /** @description The shop’s default layering of films. */
         UsualLayering: {
             layering: components["schemas"]["DesignLayering"];
         };
-        /** @description A way to draw one letter, with its word drawn so. */
+        /** @description An alternate of one letter, shown in its word. */
         WordForm: {
             features: string[];
             /** @description SVG path data, y down. */

@@ -1,6 +1,6 @@
 import type { JobCard } from '../api/client';
 
-/** Why nothing of a job can be cut yet; null where it can. */
+/** Why nothing of a job can be cut yet; null if it can. */
 export function hindrance({ state, designs }: JobCard): string | null {
     const snags = designs.reduce((sum, design) => sum + design.snags, 0);
     if (designs.length === 0) {

@@ -4,7 +4,7 @@ export const isMuted = (): boolean => localStorage.getItem(KEY) === '1';
 
 export const mute = (on: boolean): void => localStorage.setItem(KEY, on ? '1' : '0');
 
-/** Three short tones that are heard over a compressor; nothing where the browser has no sound. */
+/** Three short tones that are heard over a compressor; nothing if the browser has no sound. */
 export function ring(): void {
     if (isMuted() || typeof AudioContext === 'undefined') {
         return;

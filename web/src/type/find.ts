@@ -5,7 +5,7 @@ export type Kind = 'all' | 'block' | 'script' | 'stencil' | 'condensed' | 'slab'
 export interface Wanted {
     search: string;
     kind: Kind;
-    /** Least stroke that the film takes, in µm, at the height of the letter H, in µm; null where it does not matter. */
+    /** Least stroke that the film takes, in µm, at the height of the letter H, in µm; null if it does not matter. */
     thick: { stroke: number; height: number } | null;
     alternates: boolean;
     own: boolean;

@@ -7,7 +7,7 @@ import { useFileDrop } from '../ui/useFileDrop';
 /** What became of a font file. */
 export interface Arrived {
     file: string;
-    /** The font's id; null where it was refused. */
+    /** The font's id; null if it was refused. */
     font: string | null;
     said: string;
 }

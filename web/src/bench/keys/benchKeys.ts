@@ -69,7 +69,7 @@ export function keysOf(store: BenchStore): Key[] {
     const all = () => cardsOf(bench().design).map(({ id }) => id);
     const open = () => cardOf(bench().design, openCard(bench()));
 
-    /** The chosen letters of the open line; null where there are none. */
+    /** The chosen letters of the open line; null if there are none. */
     const letter = () => {
         const own = chosenLetters(bench());
         return own && !own.line.locked ? { line: own.line.id, places: own.places } : null;

@@ -29,7 +29,7 @@ export interface Drop {
     card: string;
     cards: readonly string[];
     pose: Pose;
-    /** What becomes of the card besides; null where it is only moved. */
+    /** What becomes of the card besides; null if it is only moved. */
     handled: Handled | null;
 }
 

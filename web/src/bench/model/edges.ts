@@ -18,7 +18,7 @@ export const bothEdges = {
 
 export type BothEdges = keyof typeof bothEdges;
 
-/** Which of them a line's edges are; null where each is something by itself. */
+/** Which of them a line's edges are; null if each is something by itself. */
 export const bothOf = ({ top, bottom }: Fills): BothEdges | null =>
     (Object.keys(bothEdges) as BothEdges[]).find(
         (name) => bothEdges[name].top === top.shape && bothEdges[name].bottom === bottom.shape,

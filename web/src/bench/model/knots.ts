@@ -55,7 +55,7 @@ const said = (words: (line: Line) => [string, number]) => (card: Card, unit: Uni
     return `${word} ${showWithUnit(length, unit)}`;
 };
 
-/** The knot of the path that a line follows; null where that is all given. */
+/** The knot of the path that a line follows; null if that is all given. */
 function pathKnot(line: Line, design: Design, handles: SheetHandles, at: { x: number; y: number }): Knot | null {
     const { follows } = line;
     const far = (x: number, y: number) => (handles.circle ? Math.hypot(x - handles.circle.x, y - handles.circle.y) : 0);

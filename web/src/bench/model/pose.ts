@@ -125,7 +125,7 @@ export function landing(parts: readonly SheetPart[], pose: Pose): Frame | null {
     };
 }
 
-/** The ink of some cards together under a map; null where they have none. */
+/** The ink of some cards together under a map; null if they have none. */
 export function moved({ parts }: Sheet, cards: readonly string[], pose: Pose): Frame | null {
     const frames = parts.flatMap(({ card, ink }) => (ink && cards.includes(card) ? [frameUnder(ink, pose)] : []));
     return frames.length === 0 ? null : joined(frames);

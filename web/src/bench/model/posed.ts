@@ -54,7 +54,7 @@ export function asOne(frame: Frame, grip: SeveralGrip, from: Point, to: Point, f
 export const poseOf = ({ x, y, scale, turn }: AsOne): Pose =>
     turn === 0 ? scaleAbout(x, y, scale, scale, 0) : turnAbout(x, y, turn);
 
-/** The frame round the ink of several cards, with all that belongs to them; null where there is none. */
+/** The frame round the ink of several cards, with all that belongs to them; null if there is none. */
 export function frameRound(cards: readonly string[], sheet: Sheet) {
     const inks = sheet.parts.flatMap(({ card, role, ink }) =>
         cards.includes(card) && role === 'base' && ink ? [ink] : [],

@@ -287,7 +287,7 @@ function nudged(part: SheetPart, stretch: number, from: Point, to: Point) {
 
 const rectangle = (from: Point, to: Point): Point[] => [from, { x: to.x, y: from.y }, to, { x: from.x, y: to.y }];
 
-/** A piece to be erased, measured from the middle of the part; null where nothing was drawn round. */
+/** A piece to be erased, measured from the middle of the part; null if nothing was drawn round. */
 function pieceOf(loop: readonly Point[], part: SheetPart): Pick<Erasure, 'points' | 'of'> | null {
     if (loop.length < 3) {
         return null;

@@ -69,7 +69,7 @@ export const camera = (set: Set<Camera>, get: () => Seen): Camera => ({
 
 type Seen = Pick<Camera, 'size' | 'target' | 'free'> & Pick<Draft, 'sheet' | 'design'>;
 
-/** How the stage is looked at now; null where it is too small to show anything. */
+/** How the stage is looked at now; null if it is too small to show anything. */
 export function viewOf({ size, target, free, sheet, design }: Seen): View | null {
     if (!size || size.width < LEAST.width || size.height < LEAST.height) {
         return null;

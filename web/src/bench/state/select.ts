@@ -15,7 +15,7 @@ export const lineOf = (design: Design, id: string | null): Line | undefined =>
 export const partOf = ({ sheet }: Bench, id: string | null): SheetPart | undefined =>
     sheet.parts.find((part) => part.card === id);
 
-/** The letters that are chosen: one, or all that are like it; none where no line is open. */
+/** The letters that are chosen: one, or all that are like it; none if no line is open. */
 export function chosenLetters(bench: Bench): { line: Line; at: number; places: number[] } | null {
     const line = lineOf(bench.design, openCard(bench));
     const at = bench.letter;

@@ -30,7 +30,7 @@ export const itemsIn = (films: readonly FilmLayoutCard[]): Item[] => {
 /** Whether all films lie in zones of the carrier mat. */
 export const isOnMat = (films: readonly FilmLayoutCard[]): boolean => films.some(({ mat }) => mat !== null);
 
-/** How much longer the mat would have to be, in µm; 0 where all zones lie on it. */
+/** How much longer the mat would have to be, in µm; 0 if all zones lie on it. */
 export function matShort(films: readonly FilmLayoutCard[]): number {
     const last = films.findLast(({ length }) => length > 0);
     return last?.mat ? Math.max(0, last.mat.from + last.length + last.mat.edge - last.mat.length) : 0;

@@ -10,7 +10,7 @@ export const withMotif = (id: string, change: Change<Motif>): Edit =>
         }
     });
 
-/** A film of the rack for a colour of a motif, or none where it is left out. */
+/** A film of the rack for a colour of a motif, or none if it is left out. */
 export const withMotifFilm = (id: string, at: number, film: Film | null): Edit =>
     edit((design) => {
         const colour = design.motifs.find((candidate) => candidate.id === id)?.colours[at];

@@ -1,6 +1,6 @@
 import { isLine, type Card } from '../../model/edits';
 
-/** The one film that a card itself is cut from; null where it is cut from none, or from several. */
+/** The one film that a card itself is cut from; null if it is cut from none, or from several. */
 export function filmOf(card: Card): string | null {
     if (isLine(card)) {
         return card.film;
