@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Cut;
 
-/** What the cutter gets: one sheet for each cut layer. */
+/** One sheet per cut layer. */
 final readonly class CutPlan
 {
     /** @param list<CutSheet> $sheets bottom layer first */

@@ -19,7 +19,7 @@ use Uvret\Separate\CutLayer;
 use Uvret\Separate\Marks;
 use Uvret\Separate\Separation;
 
-/** Cut layers → cut plan: the blade side of each, in its frames. */
+/** Cut layers → cut plan: the blade side of each with its frames. */
 final readonly class CutPlanner
 {
     public function plan(Design $design, Composition $composition, Separation $separation): CutPlan
@@ -35,7 +35,7 @@ final readonly class CutPlanner
         }, $separation->layers));
     }
 
-    /** The frame that follows the ink of all layers and that each of them has; null if there is none. */
+    /** The frame around the ink of all layers, shared by them; null if there is none. */
     private static function all(Design $design, Separation $separation): ?Frame
     {
         [$weeding, $kind] = [$design->weeding, $separation->marks->kind];
@@ -48,7 +48,7 @@ final readonly class CutPlanner
 
     private static function frame(CutLayer $layer, Design $design, Composition $composition, Marks $marks): Frame
     {
-        // A box whose corner tells how layers lie is a mark itself: all layers have it.
+        // A shared box serves as a registration mark itself.
         $isCommon = MarkKind::Box === $marks->kind || (FrameAround::Design === $design->weeding->around && FrameShape::Rectangle === $design->weeding->frame);
 
         return $isCommon && !$marks->frame->isEmpty()
@@ -58,10 +58,10 @@ final readonly class CutPlanner
 
     private static function sheet(CutLayer $layer, Marks $marks, Frame $frame): CutSheet
     {
-        // The one place where anything is mirrored: because the film says that its blade side is.
+        // The only place that mirrors, as the film requires.
         $mirror = $layer->film->mirrored ? Affine::mirror() : Affine::move(0, 0);
         $box = $frame->region->transform($mirror)->bounds() ?? throw new \LogicException('A frame has bounds.');
-        // What is cut from one film moves together, so that marks and ink keep their places to each other.
+        // Everything of one film moves together, so that marks and ink stay in register.
         $toCorner = Affine::move(-$box->left, -$box->bottom);
         $placed = static fn (Region $region): Region => $region->transform($mirror)->transform($toCorner);
         $turned = $box->width() > $layer->film->width && $box->height() <= $layer->film->width;

@@ -12,18 +12,18 @@ use Uvret\Geometry\Region;
 use Uvret\Separate\Marks;
 
 /**
- * One cut layer as the knife sees it, blade side up.
+ * One cut layer, blade side up.
  *
  * The origin is the left bottom corner of the box round the frames; y points up.
  */
 final readonly class CutSheet
 {
     /**
-     * @param Region          $region  the lettering, blade side
-     * @param Region          $marks   what the layers are laid on one another by
-     * @param Region          $frame   all that is inside of the frames
+     * @param Region          $region  the ink, blade side
+     * @param Region          $marks   registration marks
+     * @param Region          $frame   the area inside the frames
      * @param Box             $box     the bounds of the frames
-     * @param bool            $turned  whether the sheet lies a quarter turn round on the film, to fit its width
+     * @param bool            $turned  whether the sheet is rotated 90° to fit the film's width
      * @param list<list<int>> $parting what the waste inside of the frames is parted by: flat lists x0, y0, x1, y1, … in µm
      * @param Box|null        $worn    where the frames lie on the wear side; null for what lies there in no one place
      */
@@ -39,13 +39,13 @@ final readonly class CutSheet
     ) {
     }
 
-    /** How much of the film's length the sheet takes, in µm. */
+    /** Length of the sheet along the film, in µm. */
     public function filmLength(): int
     {
         return $this->turned ? $this->box->width() : $this->box->height();
     }
 
-    /** How much of the film's width the sheet takes, in µm. */
+    /** Width of the sheet across the film, in µm. */
     public function filmWidth(): int
     {
         return $this->turned ? $this->box->height() : $this->box->width();
@@ -56,20 +56,20 @@ final readonly class CutSheet
         return $this->filmWidth() <= $this->film->width;
     }
 
-    /** How many pieces stay on the carrier. */
+    /** Number of pieces that stay on the carrier. */
     public function pieces(): int
     {
         return \count($this->region->pieces());
     }
 
-    /** How many pieces have to be picked out: each strip of the waste round the letters, and each hole. */
+    /** Number of waste pieces to pick out: each strip around the letters, and each hole. */
     public function toWeed(): int
     {
         return \count($this->frame->pieces()) + \count($this->parting) + \count($this->region->rings()) - $this->pieces();
     }
 
     /**
-     * The same with more open cuts in the waste.
+     * The same sheet with more relief cuts.
      *
      * @param list<list<int>> $lines flat lists of points
      */
@@ -87,7 +87,7 @@ final readonly class CutSheet
         );
     }
 
-    /** The same, lying a quarter turn round on the film. */
+    /** The same sheet rotated 90° on the film. */
     public function turnedRound(): self
     {
         return new self(
@@ -103,7 +103,7 @@ final readonly class CutSheet
     }
 
     /**
-     * Only some of its pieces, each in a rectangle of its own, to be cut again.
+     * Some of its pieces, each in its own rectangle, to cut again.
      *
      * @param non-empty-list<int> $pieces their numbers
      *
@@ -131,7 +131,7 @@ final readonly class CutSheet
         return $cut->fits() ? $cut : $cut->turnedRound();
     }
 
-    /** Something of it as it lies on the film: x along the film, y across it, from the corner where the sheet begins. */
+    /** Maps part of it onto the film: x along, y across, from the corner where the sheet begins. */
     public function alongFilm(Region $region): Region
     {
         return $this->turned ? $region : $region->transform(new Affine(0, -1, 1, 0, 0, $this->box->width()));

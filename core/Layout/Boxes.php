@@ -15,13 +15,13 @@ final class Boxes
      * @param list<Box> $boxes
      * @param int       $width of the film, in µm
      * @param int       $gap   between boxes, in µm
-     * @param bool      $turn  whether they may lie a quarter turn round
+     * @param bool      $turn  whether they may be rotated 90°
      *
      * @return int the length of film, in µm
      */
     public static function length(array $boxes, int $width, int $gap, bool $turn = true): int
     {
-        /** @var list<\Closure(int, int): int> $orders by what of a width and a height the largest comes first */
+        /** @var list<\Closure(int, int): int> $orders sort keys from width and height, largest first */
         $orders = [
             static fn (int $one, int $other): int => $one * $other,
             static fn (int $one, int $other): int => \max($one, $other),
@@ -41,7 +41,7 @@ final class Boxes
     /** @param list<array{int, int}> $sizes */
     private static function skyline(array $sizes, int $width, bool $turn): int
     {
-        /** @var list<array{int, int, int}> $line stretches from the left: where each begins, how wide and how high it is */
+        /** @var list<array{int, int, int}> $line segments from the left: start, width, height */
         $line = [[0, $width, 0]];
         $length = 0;
         foreach ($sizes as [$one, $other]) {

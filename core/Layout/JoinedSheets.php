@@ -10,12 +10,12 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** Joins sheets that lie on one film into one sheet; an edge that two frames share is cut once. */
+/** Joins the sheets of one film into one sheet; an edge shared by two frames is cut once. */
 final class JoinedSheets
 {
     /**
      * @param non-empty-list<array{CutSheet, Affine}> $sheets each with its position: x across the film from its far edge, y along it
-     * @param Box                                     $box    the film that they lie on
+     * @param Box                                     $box    the film
      */
     public static function of(array $sheets, Box $box): CutSheet
     {

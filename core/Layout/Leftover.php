@@ -11,11 +11,11 @@ use Uvret\Geometry\Region;
 final class Leftover
 {
     /**
-     * @param Region       $film     what lay on the cutter and is not rolled up again
+     * @param Region       $film     the film on the cutter that is not rolled up again
      * @param list<Region> $frames   cut out of it
-     * @param int          $smallest a scrap is at least this wide everywhere
+     * @param int          $smallest least width of a scrap
      *
-     * @return list<Region> outlines in place, the largest first
+     * @return list<Region> outlines in place, largest first
      */
     public static function of(Region $film, array $frames, int $smallest): array
     {

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Layout;
 
-/** A carrier mat: films lie on it in zones, one behind the other along its length. Lengths in µm. */
+/** A carrier mat with one zone per film, one behind the other. Lengths in µm. */
 final readonly class Mat
 {
-    /** Between two zones, so that films never overlap. */
+    /** Gap between zones, so that films never overlap. */
     public const APART = 5_000;
 
     private function __construct(
         public int $width,
         public int $length,
-        /** Kept free all round. */
+        /** Margin kept free all round. */
         public int $edge,
     ) {
     }
@@ -24,16 +24,16 @@ final readonly class Mat
         return $width <= 2 * $edge || $length <= 2 * $edge ? throw StockException::nothingUsable('The mat') : new self($width, $length, $edge);
     }
 
-    /** Width that a film may have on it. */
+    /** Maximum width of a film. */
     public function usableWidth(): int
     {
         return $this->width - 2 * $this->edge;
     }
 
     /**
-     * Where each zone begins along the mat.
+     * Start of each zone along the mat.
      *
-     * @param array<string, int> $lengths of the zones, in their order along the mat
+     * @param array<string, int> $lengths of the zones in order
      *
      * @return array<string, int>
      */
@@ -50,7 +50,7 @@ final readonly class Mat
     }
 
     /**
-     * How much longer the mat would have to be; 0 if all zones lie on it.
+     * Missing mat length; 0 if all zones fit.
      *
      * @param array<string, int> $lengths
      */

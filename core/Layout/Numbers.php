@@ -14,7 +14,7 @@ use Uvret\Layout\Nest\Raster;
 /** Small numbers cut into the waste beside the ink, so that similar pieces can be told apart. Lengths in µm. */
 final class Numbers
 {
-    /** Heights that are tried, the largest first; a digit is half as wide, and a quarter of its height lies between two. */
+    /** Heights to try, largest first; digits are half as wide, with a quarter of the height between them. */
     private const HEIGHTS = [6_000, 4_500, 3_200];
 
     /** Distance of a number to ink, marks and frame. */
@@ -22,7 +22,7 @@ final class Numbers
 
     private const CELL = 400;
 
-    /** Strokes of the digits as corners of a box 2 wide and 4 high: x and y by turns, several strokes apart. */
+    /** Strokes of the digits in a box 2 wide and 4 high: x, y, x, y, …, one list per stroke. */
     private const STROKES = [
         [[0, 0, 2, 0, 2, 4, 0, 4, 0, 0]],
         [[0, 3, 1, 4, 1, 0]],
@@ -37,7 +37,7 @@ final class Numbers
     ];
 
     /**
-     * Where a number of so many digits has room: its lower left corner and its height.
+     * A place for a number with this many digits: lower left corner and height.
      *
      * @return array{int, int, int}|null null if there is no room
      */

@@ -11,7 +11,7 @@ use Uvret\Geometry\Box;
 /** Copies of a sheet in rows across the film, frame to frame. Lengths in µm. */
 final readonly class Rows
 {
-    /** @param list<array{along: int, across: int}> $places of each copy's corner: along the film and across it, from where the rows begin */
+    /** @param list<array{along: int, across: int}> $places corner of each copy along and across the film, from the start of the rows */
     private function __construct(
         public CutSheet $copy,
         public array $places,

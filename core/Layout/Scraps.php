@@ -10,10 +10,10 @@ use Uvret\Layout\Nest\Nesting;
 use Uvret\Layout\Nest\Piece;
 use Uvret\Layout\Nest\Place;
 
-/** Chooses the scraps that are worth using before a roll or a new sheet is cut into. Lengths in µm. */
+/** Chooses the scraps worth using before a roll or a new sheet. Lengths in µm. */
 final class Scraps
 {
-    /** What a scrap is worth, compared to film on the roll. */
+    /** Value of scrap film relative to film on the roll. */
     private const WORTH = 0.25;
 
     /**
@@ -51,13 +51,13 @@ final class Scraps
                 [$used, $best] = [[...$used, $scrap], $with];
             }
         }
-        // What the others made needless is left alone.
+        // Scraps made unnecessary by the others are not used.
         $needed = $best->ends();
 
         return [...\array_values(\array_filter($used, static fn (Stock $scrap): bool => isset($needed[$scrap->id]))), ...$main];
     }
 
-    /** Film that a layout takes, in µm² of the roll. */
+    /** Film used by a layout, in µm² of the roll. */
     private static function cost(Nested $nested, int $smallest): float
     {
         $cost = 0.0;

@@ -16,16 +16,16 @@ final readonly class Stock
     private function __construct(
         public string $id,
         public bool $isRoll,
-        /** The whole film; of a roll of unknown length a strip that is long enough. */
+        /** The whole film; for a roll of unknown length a strip that is long enough. */
         public Region $outline,
-        /** The part of it that may be used. */
+        /** Its usable part. */
         public Region $usable,
     ) {
     }
 
     /**
-     * @param int|null $left the length that is left; null if it is not known
-     * @param int      $edge unusable film on both sides
+     * @param int|null $left length left; null if unknown
+     * @param int      $edge unusable margin on both sides
      *
      * @throws StockException
      */
@@ -40,7 +40,7 @@ final readonly class Stock
     }
 
     /**
-     * @param int $edge unusable film on all sides
+     * @param int $edge unusable margin on all sides
      *
      * @throws StockException
      */
@@ -59,8 +59,8 @@ final readonly class Stock
     }
 
     /**
-     * @param Region $outline its lower left corner is moved to the origin
-     * @param int    $edge    unusable film along the outline
+     * @param Region $outline moved so that its lower left corner is the origin
+     * @param int    $edge    unusable margin along the outline
      *
      * @throws StockException
      */

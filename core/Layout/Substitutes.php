@@ -7,12 +7,12 @@ namespace Uvret\Layout;
 use Uvret\Layout\Nest\Nesting;
 use Uvret\Layout\Nest\Piece;
 
-/** Finds out what of a film that runs short would fit on other pieces of film. */
+/** Finds pieces of a film that runs short that would fit on scraps of other films. */
 final class Substitutes
 {
     /**
      * @param list<Piece> $pieces
-     * @param list<Stock> $scraps each looked at by itself
+     * @param list<Stock> $scraps each considered alone
      * @param int         $gap    between frames, in µm
      *
      * @return array<string, int> number of pieces by scrap, none if nothing fits

@@ -7,10 +7,10 @@ namespace Uvret\Cut\File;
 use Uvret\Geometry\Curve\Fitting;
 use Uvret\Geometry\Region;
 
-/** Regions as curves for formats that have them: lines and cubics, within 10 µm of the region. */
+/** Regions as lines and cubics, within 10 µm, for formats with curves. */
 final class Curves
 {
-    /** Control points this near to a line make no curve, in µm. */
+    /** Curves with control points this near to a line become lines, in µm. */
     private const STRAIGHT = 0.5;
 
     /**

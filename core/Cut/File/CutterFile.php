@@ -6,10 +6,10 @@ namespace Uvret\Cut\File;
 
 use Uvret\Cut\Knife\KnifePlan;
 
-/** A format that cutters take. What implements it is offered wherever blade sides are written. */
+/** A cutter format. Every implementation is offered wherever blade sides are exported. */
 interface CutterFile
 {
-    /** Without the dot, like svg; it names the format everywhere. */
+    /** Like svg, without the dot; also the format's name. */
     public function extension(): string;
 
     public function mediaType(): string;

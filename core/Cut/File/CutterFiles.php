@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\File;
 
-/** All formats that cutters take. */
+/** All cutter formats. */
 final readonly class CutterFiles
 {
     /** @var array<string, CutterFile> by extension */

@@ -9,7 +9,7 @@ use Uvret\Cut\Knife\KnifeRing;
 use Uvret\Cut\Knife\KnifeWork;
 use Uvret\Geometry\SvgPath;
 
-/** The blade side as DXF (R12): a polyline for each ring in the order in which it is cut, closed but for what parts the waste, in millimetres, y up. */
+/** The blade side as DXF (R12): a polyline per ring in cutting order, closed except for relief cuts, in millimetres, y up. */
 final readonly class DxfFile implements CutterFile
 {
     public function extension(): string

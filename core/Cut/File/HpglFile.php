@@ -7,18 +7,18 @@ namespace Uvret\Cut\File;
 use Uvret\Cut\Knife\KnifePlan;
 
 /**
- * What the knife does as HP-GL: 40 units a millimetre, in whole numbers, x to the right and y up as the sheet lies, from a corner that
- * is somewhat inside the film.
+ * The knife's moves as HP-GL: 40 units per millimetre, whole numbers, x right and y up on the sheet, from a corner
+ * slightly inside the film.
  */
 final readonly class HpglFile implements CutterFile
 {
-    /** µm a unit. */
+    /** µm per unit. */
     public const UNIT = 25;
 
-    /** How far the sheet's corner is from the machine's origin either way, in µm: a holder that runs ahead leaves the sheet. */
+    /** Offset of the sheet's corner from the machine's origin in x and y, in µm, because the holder runs ahead beyond the sheet. */
     public const EDGE = 1_000;
 
-    /** The most points of one instruction. */
+    /** Maximum number of points per instruction. */
     private const POINTS = 60;
 
     public function extension(): string
@@ -46,7 +46,7 @@ final readonly class HpglFile implements CutterFile
         return \sprintf("IN;SP1;VS%d;FS%d;PA;\n", \max(1, (int) \round($settings->speed / 10)), $settings->force);
     }
 
-    /** @return list<string> for each ring, cut as often as the film asks for */
+    /** @return list<string> for each ring, repeated for the film's passes */
     public static function lines(KnifePlan $plan): array
     {
         return \array_map(static fn (array $line): string => \str_repeat(self::line($line), $plan->settings->passes), $plan->lines);

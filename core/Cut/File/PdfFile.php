@@ -73,7 +73,7 @@ final readonly class PdfFile implements CutterFile
         return \rtrim(\rtrim(\sprintf('%.4F', $micrometres * self::POINT), '0'), '.');
     }
 
-    /** @param list<string> $objects the last one says what the file is */
+    /** @param list<string> $objects the last one is the catalogue */
     private static function file(array $objects): string
     {
         $file = "%PDF-1.4\n";

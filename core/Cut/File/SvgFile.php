@@ -10,7 +10,7 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
 
-/** The blade side as SVG: hairlines for the knife in curves, the weeding frame as one more path. */
+/** The blade side as SVG: hairline curves, the weeding frame as another path. */
 final readonly class SvgFile implements CutterFile
 {
     public function extension(): string
@@ -35,7 +35,7 @@ final readonly class SvgFile implements CutterFile
         return SvgPage::of($sheet->box, $sheet->film->name.', blade side', $groups.$parting.$frame);
     }
 
-    /** The lines that part the waste, as one path. */
+    /** The relief cuts, as one path. */
     private static function parting(CutSheet $sheet): string
     {
         $data = '';

@@ -8,7 +8,7 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 use Uvret\Geometry\SvgPath;
 
-/** SVG at true size: width, height and viewBox in millimetres, one path for each piece. */
+/** SVG at true size: width, height and viewBox in millimetres, one path per piece. */
 final class SvgPage
 {
     public static function pieces(Region $region, Box $box): string

@@ -8,7 +8,7 @@ use Uvret\Compose\Composition;
 use Uvret\Design\Design;
 use Uvret\Separate\Separation;
 
-/** The wear side as SVG: all parts in the colours of their films, as they lie on one another. */
+/** The wear side as SVG: all parts in the colours of their films, in stacking order. */
 final class WearSide
 {
     public static function svg(Design $design, Composition $composition, Separation $separation): string

@@ -9,7 +9,7 @@ use Uvret\Design\Weeding\Weeding;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** The weeding frame or frames of a layer, and the cuts that split the waste inside. */
+/** The weeding frames of a layer, and the relief cuts inside. */
 final readonly class Frame
 {
     /** Closing radius of hugging frames, in µm: bays narrower than twice this are too narrow to grip. */
@@ -52,13 +52,13 @@ final readonly class Frame
     {
         $frames = \array_map(static fn (Box $box): Region => $box->toRegion(), $boxes);
         $region = Region::empty()->union(...$frames);
-        // What lies inside of a frame that overlaps is no edge of it.
+        // Edges inside an overlapping frame vanish.
         $shared = $region->area() < \array_sum(\array_map(static fn (Region $frame): float => $frame->area(), $frames)) ? [] : SharedEdge::among($frames);
 
         return new self($region, $shared);
     }
 
-    /** Adds frames for registration marks that lie outside. */
+    /** Adds frames for registration marks outside. */
     public function withMarks(Region $marks): self
     {
         $outside = \array_filter($marks->pieces(), fn (Region $mark): bool => !$mark->subtract($this->region)->isEmpty());

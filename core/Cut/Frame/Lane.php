@@ -16,7 +16,7 @@ final readonly class Lane
     private const FAR = 30_000_000;
 
     /**
-     * @param float $across where it lies, measured across its direction
+     * @param float $across position across its direction
      * @param float $width  free of ink
      */
     public function __construct(
@@ -27,10 +27,10 @@ final readonly class Lane
     }
 
     /**
-     * The lanes between things along one direction.
+     * Lanes along one direction.
      *
      * @param non-empty-list<Extents> $things
-     * @param int                     $narrowest narrower ones are none
+     * @param int                     $narrowest least width
      *
      * @return list<self>
      */

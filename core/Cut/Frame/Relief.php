@@ -35,8 +35,8 @@ final class Relief
     }
 
     /**
-     * @param Region                       $frame all that is inside of the frames
-     * @param list<non-empty-list<Region>> $words pieces of ink that are weeded in one go
+     * @param Region                       $frame the area inside the frames
+     * @param list<non-empty-list<Region>> $words pieces of ink weeded together
      *
      * @return list<list<int>> flat lists x0, y0, x1, y1 in µm
      */
@@ -54,7 +54,7 @@ final class Relief
     }
 
     /**
-     * @param Region                  $cell  what is not parted yet
+     * @param Region                  $cell  part of the frame not split yet
      * @param non-empty-list<Extents> $words in it
      */
     private function part(Region $cell, array $words, int $left): void

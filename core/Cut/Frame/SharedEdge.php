@@ -16,7 +16,7 @@ final class SharedEdge
      */
     public static function among(array $frames): array
     {
-        // By direction and place across it; where an edge runs up or to the right, the frame lies on one side, else on the other.
+        // By direction and position; the direction of an edge tells which side its frame is on.
         $edges = [];
         foreach ($frames as $frame) {
             foreach ($frame->rings() as $ring) {
@@ -48,7 +48,7 @@ final class SharedEdge
      * @param list<array{int, int}> $some
      * @param list<array{int, int}> $others
      *
-     * @return list<array{int, int}> stretches that lie in one of each, those that go on joined
+     * @return list<array{int, int}> overlaps of both lists, contiguous ones joined
      */
     private static function common(array $some, array $others): array
     {

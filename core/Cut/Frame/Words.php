@@ -13,7 +13,7 @@ use Uvret\Geometry\Region;
 /** Groups ink into units weeded together: the pieces of a word, a form or a motif. */
 final readonly class Words
 {
-    /** @param list<array{string, Box}> $places of letters with the words that they are in, and of cards without letters */
+    /** @param list<array{string, Box}> $places bounds of letters with their word, and of cards without letters */
     private function __construct(private array $places)
     {
     }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** What a cutter can do. */
+/** Properties of a cutter. */
 final readonly class Cutter
 {
     /**
      * @param int   $width        of its bed, in µm
-     * @param bool  $compensates  whether it makes up for the blade's offset by itself
+     * @param bool  $compensates  whether it compensates for the blade offset itself
      * @param float $travelSpeed  of the raised knife, in mm/s
      * @param float $acceleration in mm/s²
-     * @param float $deviation    how far it may be thought to cut a corner short, by which it slows down there, in mm
-     * @param float $lift         seconds that the knife takes up or down
+     * @param float $deviation    junction deviation, which limits the speed at corners, in mm
+     * @param float $lift         time to raise or lower the knife, in seconds
      */
     public function __construct(
         public int $width = 600_000,

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Uvret\Cut\Knife;
 
 /**
- * Where the holder of a drag knife goes so that its tip goes where it should. The tip trails the holder's middle by the offset: on a
- * line or curve the holder runs ahead by it along the tangent; at a corner it swivels about the tip into the new direction, since a
- * tip only moves along its blade (the tractrix). A cut begins with the blade as the one before left it, so the holder swivels there, too.
+ * Path of a drag knife's holder for a path of its tip. The tip trails the holder's axis by the offset: along a
+ * line or curve the holder runs ahead by it on the tangent; at a corner it swivels about the tip into the new direction, because a
+ * tip only moves along its blade (the tractrix). A cut begins with the blade as the last one left it, so the holder swivels there, too.
  */
 final class DragKnife
 {
-    /** The most that one step of a swivel turns, in radians. */
+    /** Largest step of a swivel, in radians. */
     private const STEP = 0.35;
 
-    /** Where the blade points, in radians. */
+    /** Direction of the blade, in radians. */
     private float $heading;
 
-    /** @param float $heading where the blade points before the first cut, in radians */
+    /** @param float $heading direction of the blade before the first cut, in radians */
     public function __construct(
         private readonly float $offset,
         private readonly float $corner,
@@ -27,9 +27,9 @@ final class DragKnife
     }
 
     /**
-     * @param list<float> $line flat list of the points where the tip goes, in µm
+     * @param list<float> $line path of the tip, flat list of points in µm
      *
-     * @return list<float> the same for the holder
+     * @return list<float> path of the holder
      */
     public function holder(array $line): array
     {
@@ -48,7 +48,7 @@ final class DragKnife
                 \array_push($holder, ...$this->ahead($x, $y, $this->heading));
             }
             if (\abs($turn) > $this->corner) {
-                // About the tip, from where it came along to where it goes.
+                // Swivels about the tip, from the old direction to the new.
                 $steps = (int) \ceil(\abs($turn) / self::STEP);
                 for ($step = [] === $holder ? 1 : 0; $step <= $steps; ++$step) {
                     \array_push($holder, ...$this->ahead($x, $y, $this->heading + $turn * $step / $steps));
@@ -63,7 +63,7 @@ final class DragKnife
         return $holder;
     }
 
-    /** @return array{float, float} the offset ahead of the tip */
+    /** @return array{float, float} holder's offset from the tip */
     private function ahead(float $x, float $y, float $heading): array
     {
         return [$x + $this->offset * \cos($heading), $y + $this->offset * \sin($heading)];

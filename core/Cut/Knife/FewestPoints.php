@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Uvret\Cut\Knife;
 
 /**
- * Lines with fewer points, within a distance of what they were: each edge is drawn on as long as the cone of directions that pass all
- * points so far near enough is not empty (Sklansky and Gonzalez 1980, on the points as they come).
+ * Simplifies lines within a distance: each edge grows as long as some direction passes all its points near enough
+ * (cone intersection; Sklansky and Gonzalez 1980, with the vertices taken from the input).
  */
 final class FewestPoints
 {
     /**
-     * @param list<int> $ring   flat list, not closed; its first point stays
+     * @param list<int> $ring   flat list, not closed; the first point is kept
      * @param float     $within in µm
      *
      * @return list<int>
@@ -33,7 +33,7 @@ final class FewestPoints
                 $turn = $angle - $base;
                 $turn -= 2 * \M_PI * \round($turn / (2 * \M_PI));
                 if ($turn < $low || $turn > $high || $far < $last[2] - $within) {
-                    // The point before is where this edge ends.
+                    // This edge ends at the previous point.
                     [$x, $y] = [$last[0], $last[1]];
                     \array_push($kept, $x, $y);
                     $far = \hypot($px - $x, $py - $y);

@@ -6,16 +6,16 @@ namespace Uvret\Cut\Knife;
 
 use Uvret\Cut\CutSheet;
 
-/** What the knife does on a sheet, in its order. Lengths are in µm. */
+/** The knife's moves on a sheet, in order. Lengths are in µm. */
 final readonly class KnifePlan
 {
     /**
-     * @param list<KnifeRing>   $rings           as they are cut
-     * @param list<list<float>> $lines           flat lists of the points where the middle of the holder goes, one for each ring
-     * @param list<float>       $turning         the same for the cut in the waste that turns the blade before the first one; empty for none
+     * @param list<KnifeRing>   $rings           in cutting order
+     * @param list<list<float>> $lines           path of the holder's axis for each ring, flat lists of points
+     * @param list<float>       $turning         likewise for the blade-turning cut before the first ring; empty if none
      * @param float             $travel          of the raised knife
-     * @param float             $unorderedTravel what it would be in the order of the document
-     * @param float             $cutting         of the lowered knife, overcuts and all
+     * @param float             $unorderedTravel travel in document order
+     * @param float             $cutting         of the lowered knife, overcuts included
      */
     public function __construct(
         public CutSheet $sheet,
@@ -30,7 +30,7 @@ final readonly class KnifePlan
     ) {
     }
 
-    /** As it lies on the film: x along the film, y across it, from the corner where the sheet begins. */
+    /** On the film: x along, y across, from the corner where the sheet begins. */
     public function onFilm(): self
     {
         if ($this->sheet->turned) {
@@ -56,7 +56,7 @@ final readonly class KnifePlan
     }
 
     /**
-     * A quarter turn, so that nothing is mirrored.
+     * Rotates by 90° rather than swapping axes, which would mirror.
      *
      * @param list<float> $line flat list of points
      *
@@ -72,13 +72,13 @@ final readonly class KnifePlan
         return $turned;
     }
 
-    /** How much of its travel the order saves, in µm. */
+    /** Travel saved by the order, in µm. */
     public function saved(): float
     {
         return $this->unorderedTravel - $this->travel;
     }
 
-    /** The points of all rings as they are cut. */
+    /** Number of points of all rings. */
     public function nodes(): int
     {
         return \array_sum(\array_map(static fn (KnifeRing $ring): int => \intdiv(\count($ring->points), 2), $this->rings));

@@ -13,10 +13,10 @@ use Uvret\Geometry\Region;
  */
 final readonly class KnifePlanner
 {
-    /** How often order and starts are improved in turns. */
+    /** Rounds of improving order and starts alternately. */
     private const ROUNDS = 4;
 
-    /** The cut in the waste that turns the blade, in µm. */
+    /** Length of the blade-turning cut in the waste, in µm. */
     private const TURNING = 3_000;
 
     public function __construct(private Cutter $cutter = new Cutter())
@@ -70,7 +70,7 @@ final readonly class KnifePlanner
             }
             [$x, $y] = \array_slice($line, -2);
         }
-        // And home.
+        // Back to the origin.
         $travel += \hypot($x, $y);
         $seconds += $motion->seconds([$x, $y, 0.0, 0.0], $this->cutter->travelSpeed);
 
@@ -96,15 +96,15 @@ final readonly class KnifePlanner
     }
 
     /**
-     * @param list<non-empty-list<KnifeRing>>                            $groups the frame is the last one
-     * @param list<non-empty-list<non-empty-list<array{int, int, int}>>> $places where each of their rings may be started
+     * @param list<non-empty-list<KnifeRing>>                            $groups frame last
+     * @param list<non-empty-list<non-empty-list<array{int, int, int}>>> $places start points of their rings
      *
      * @return list<KnifeRing>
      */
     private static function ordered(array $groups, array $places): array
     {
         $frame = \count($groups) - 1;
-        // Each begins at the first of its places until more is known.
+        // Each ring starts at its first place for now.
         $in = \array_map(static fn (array $own): array => \array_slice($own[0][0], 1), \array_slice($places, 0, $frame));
         $out = \array_map(static fn (array $own): array => \array_slice($own[\count($own) - 1][0], 1), \array_slice($places, 0, $frame));
         $best = [];
@@ -140,7 +140,7 @@ final readonly class KnifePlanner
     }
 
     /**
-     * How far the raised knife would travel from ring to ring as they come, each from the first place where it may be started.
+     * Travel of the raised knife in document order, each ring from its first start point.
      *
      * @param list<non-empty-list<non-empty-list<array{int, int, int}>>> $places
      */

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** A line that the knife cuts: closed, from its start all the way round; open where it parts the waste. */
+/** A line to cut: closed, from its start all the way round; open for relief cuts. */
 final readonly class KnifeRing
 {
     /**
-     * @param list<int> $points flat list x0, y0, x1, y1, … in µm, the last one not repeated; the first one is where the cut starts
-     * @param int       $piece  which piece of the layer it belongs to; −1 for what belongs to none
+     * @param list<int> $points flat list x0, y0, x1, y1, … in µm, not closed; the cut starts at the first
+     * @param int       $piece  number of its piece in the layer; −1 if none
      */
     public function __construct(
         public KnifeWork $work,
@@ -18,7 +18,7 @@ final readonly class KnifeRing
     ) {
     }
 
-    /** The same ring with the fewest points, its start among them, that stay within a distance of it, in µm. */
+    /** The ring simplified within a distance in µm; its start is kept. */
     public function simplified(float $within): self
     {
         return $this->isOpen() ? $this : new self($this->work, FewestPoints::ofRing($this->points, $within), $this->piece);
@@ -30,7 +30,7 @@ final readonly class KnifeRing
     }
 
     /**
-     * As the tip goes: round, and on by the overcut, so that the last fibre is cut too.
+     * Path of the tip: round, and on by the overcut, so that the last fibre is cut too.
      *
      * @return list<float> flat list of points
      */

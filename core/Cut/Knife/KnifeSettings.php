@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** How a film is cut. Lengths are in µm. */
+/** Cut settings of a film. Lengths are in µm. */
 final readonly class KnifeSettings
 {
     /**
-     * @param int   $offset     how far the tip trails the middle of its holder; 0 for a knife that is turned by the machine
-     * @param bool  $compensate whether the path makes up for that
-     * @param int   $overcut    how far each ring is cut on beyond its start
-     * @param float $corner     from which turn on the holder swivels about the tip, in degrees
-     * @param float $within     how far a line may be from what it is to be, to have fewer points
+     * @param int   $offset     blade offset; 0 for a tangential knife
+     * @param bool  $compensate whether the path compensates for it
+     * @param int   $overcut    overcut beyond the start of each ring
+     * @param float $corner     least turn at which the holder swivels about the tip, in degrees
+     * @param float $within     tolerance for simplifying lines
      * @param float $speed      in mm/s
      * @param int   $force      in grams
      */

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** What a ring is that the knife cuts. */
+/** Kind of a ring. */
 enum KnifeWork: string
 {
     case Hole = 'hole';
     case Outline = 'outline';
     case Mark = 'mark';
 
-    /** An open line that parts the waste. */
+    /** A relief cut: an open line. */
     case Parting = 'parting';
 
-    /** The weeding frame, which comes last. */
+    /** The weeding frame, cut last. */
     case Frame = 'frame';
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Uvret\Cut\Knife;
 
 /**
- * How long a cutter takes: it speeds up and slows down evenly, and goes through each corner as fast as it would on the circle that
- * touches both edges and passes the corner at a given distance (junction deviation: v² = a·δ·s ∕ (1 − s), s being the cosine of half of the
- * turn). Speeds at the corners are found in one pass forth and one back.
+ * Cutting time with constant acceleration. The speed at a corner is that on the circle that touches both edges and passes the corner at a
+ * given distance (junction deviation: v² = a·δ·s ∕ (1 − s), where s is the cosine of half the turn). One forward and one backward pass
+ * find the speeds at all corners.
  */
 final readonly class Motion
 {
@@ -16,10 +16,10 @@ final readonly class Motion
     }
 
     /**
-     * From standing to standing along a line.
+     * Time along a line, from rest to rest.
      *
      * @param list<float> $line  flat list of points in µm
-     * @param float       $speed the greatest, in mm/s
+     * @param float       $speed maximum, in mm/s
      *
      * @return float seconds
      */
@@ -62,7 +62,7 @@ final readonly class Motion
 
     private static function along(float $length, float $from, float $to, float $most, float $a): float
     {
-        // As fast as it gets in the middle.
+        // Peak speed in the middle.
         $top = \min($most, \sqrt(\max(0.0, $a * $length + ($from ** 2 + $to ** 2) / 2)));
         $top = \max($top, $from, $to, 1e-9);
         $even = \max(0.0, $length - (2 * $top ** 2 - $from ** 2 - $to ** 2) / (2 * $a));

@@ -7,11 +7,11 @@ namespace Uvret\Cut\Knife;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** What lies in what: pieces with all that is inside of them, each list from the inside out. */
+/** Nesting of pieces: each with everything inside it, inside out. */
 final class Nest
 {
     /**
-     * A group for each piece that lies in no other: first the pieces in its holes with their own holes, then its holes, last its outline.
+     * One group per outermost piece: first the pieces in its holes with their own holes, then its holes, last its outline.
      *
      * @return list<non-empty-list<KnifeRing>>
      */
@@ -34,10 +34,10 @@ final class Nest
     }
 
     /**
-     * The piece in whose hole a piece lies: of several the innermost; null for none.
+     * The innermost piece that has a piece in one of its holes; null if none.
      *
      * @param list<Region> $pieces
-     * @param list<Box>    $boxes  round each of them
+     * @param list<Box>    $boxes  of the pieces
      */
     private static function around(int $number, array $pieces, array $boxes): ?int
     {

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Knife;
 
-/** Of several places for each of some stops in a row, those with the shortest way through all stops (dynamic programming). */
+/** Picks one of several places for each stop of a fixed sequence so that the way is shortest (dynamic programming). */
 final class ShortestWay
 {
     /**
-     * @param list<non-empty-list<array{int, int, int}>> $stops for each the places it may have: any number, x, y
+     * @param list<non-empty-list<array{int, int, int}>> $stops candidate places of each stop: any number, x, y
      *
-     * @return array{list<array{int, int, int}>, float} the place of each, and how long the way from the origin through all and back is
+     * @return array{list<array{int, int, int}>, float} place of each stop, and length of the way from the origin through all and back
      */
     public static function through(array $stops): array
     {
@@ -32,7 +32,7 @@ final class ShortestWay
             }
             [$costs, $before] = [$next, $places];
         }
-        // And home.
+        // Back to the origin.
         foreach ($before as $number => [, $x, $y]) {
             $costs[$number] += \sqrt($x ** 2 + $y ** 2);
         }

@@ -7,39 +7,39 @@ namespace Uvret\Cut\Knife;
 use Uvret\Geometry\Measure\BoxTree;
 
 /**
- * Where the knife may start a ring: on straight or gently curved stretches of strokes that are not thin, since what starts and ends at
- * a sharp corner is torn when it is weeded.
+ * Start points of rings: on straight or gently curved edges of strokes that are not thin, because a cut that starts and ends at a sharp
+ * corner tears in weeding.
  */
 final readonly class Starts
 {
     /** Maximum number of candidates per ring. */
     private const MOST = 16;
 
-    /** A turn by more than this is a corner, in radians. */
+    /** Larger turns are corners, in radians. */
     private const CORNER = 0.3;
 
-    /** How far a start stays from corners, in µm. */
+    /** Distance of starts from corners, in µm. */
     private const AWAY = 800.0;
 
-    /** What lies this far inside has to be film, and no edge nearer than that share of it. */
+    /** Depth of film required behind a start, and the share of it that must be free of other edges. */
     private const INSIDE = 1_000;
 
     private const SHARE = 0.7;
 
     private BoxTree $edges;
 
-    /** @param list<list<int>> $rings all of a layer, with the film on their left */
+    /** @param list<list<int>> $rings all rings of a layer, film on their left */
     public function __construct(array $rings)
     {
         $this->edges = BoxTree::of($rings);
     }
 
     /**
-     * Where a ring may be started; where there is no good place, the straightest.
+     * Start points of a ring; the straightest place if none is good.
      *
      * @param list<int> $ring
      *
-     * @return non-empty-list<array{int, int, int}> behind which of its points, and the point
+     * @return non-empty-list<array{int, int, int}> index of the point before, x, y
      */
     public function of(array $ring): array
     {
@@ -80,7 +80,7 @@ final readonly class Starts
     }
 
     /**
-     * The ring from a start on.
+     * The ring beginning at a start.
      *
      * @param list<int>            $ring
      * @param array{int, int, int} $start
@@ -94,7 +94,7 @@ final readonly class Starts
         $turned = [...\array_slice($ring, $from), ...\array_slice($ring, 0, $from)];
         $count = \count($turned);
 
-        // The point itself may be the start.
+        // The start may be an existing point.
         return $turned[$count - 2] === $x && $turned[$count - 1] === $y
             ? [$x, $y, ...\array_slice($turned, 0, $count - 2)]
             : [$x, $y, ...$turned];
@@ -103,7 +103,7 @@ final readonly class Starts
     /**
      * @param list<int> $ring
      *
-     * @return array{list<float>, list<float>} the length of each edge, and by how much the ring turns at each point
+     * @return array{list<float>, list<float>} length of each edge, and turn at each point
      */
     private static function measured(array $ring, int $count): array
     {
@@ -123,7 +123,7 @@ final readonly class Starts
     }
 
     /**
-     * Whether there is no corner near an edge.
+     * Whether an edge is far from corners.
      *
      * @param list<float> $lengths
      * @param list<float> $turns

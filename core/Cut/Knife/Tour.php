@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Uvret\Cut\Knife;
 
 /**
- * The order of groups by which the raised knife travels least: the nearest one next, then improved by reversing stretches (2-opt) and
- * by moving short ones elsewhere (Or-opt) as long as that saves anything. Groups are entered at one point and left at another, so a
- * stretch that is reversed costs something else in itself; what it costs is summed up beforehand.
+ * Orders groups for the least travel of the raised knife: nearest neighbour, then reversing stretches (2-opt) and
+ * relocating short ones (Or-opt) while that saves travel. Groups are entered at one point exit point of each group at another, so reversing a
+ * stretch changes its inner length; prefix sums give both.
  */
 final class Tour
 {
@@ -22,14 +22,14 @@ final class Tour
     /** Number of nearest neighbours to insert a stretch after. */
     private const NEAREST = 10;
 
-    /** Less than this is not worth a change, in µm. */
+    /** Least gain worth a change, in µm. */
     private const LEAST = 1.0;
 
     /**
-     * @param list<array{int, int}> $in  where each group is entered
+     * @param list<array{int, int}> $in  entry point of each group
      * @param list<array{int, int}> $out and left
      *
-     * @return list<int> the groups in order, from the origin on
+     * @return list<int> the groups in order, from the origin
      */
     public static function of(array $in, array $out): array
     {
@@ -112,7 +112,7 @@ final class Tour
     }
 
     /**
-     * Up to each place of an order: what the way there costs, and what it costs the other way round.
+     * Prefix sums of an order's length, forward and reversed.
      *
      * @param list<int>             $order
      * @param list<array{int, int}> $in
@@ -135,7 +135,7 @@ final class Tour
      * @param list<int>             $order
      * @param list<array{int, int}> $in
      * @param list<array{int, int}> $out
-     * @param list<list<int>>       $near  for each group those that end near where it is entered
+     * @param list<list<int>>       $near  groups that end near the entry of each
      *
      * @return list<int>
      */
@@ -180,7 +180,7 @@ final class Tour
      * @param list<array{int, int}> $in
      * @param list<array{int, int}> $out
      *
-     * @return list<list<int>> for each group those that end nearest to where it is entered
+     * @return list<list<int>> groups that end nearest to the entry of each
      */
     private static function nearestBefore(array $in, array $out): array
     {

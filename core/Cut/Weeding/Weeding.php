@@ -21,26 +21,26 @@ use Uvret\Geometry\Region;
  */
 final readonly class Weeding
 {
-    /** A finger's hold, in µm. */
+    /** Width that fingers can grip, in µm. */
     private const HOLD = 4_000;
 
-    /** The breadth of a hook, in µm. */
+    /** Width of the hook, in µm. */
     private const HOOK = 2_500;
 
     private const THIN = 1.5;
 
-    /** Farther than any two pieces are apart, in µm. */
+    /** Longer than any distance between pieces, in µm. */
     private const FAR = 30_000_000;
 
-    /** What an opening leaves of corners is smaller than this share of the square of its breadth. */
+    /** Corners left by an opening are smaller than this share of its squared width. */
     private const CORNER = 0.5;
 
     /**
-     * @param int          $holes         pieces of waste inside of others
-     * @param float        $narrowest     how broad the narrowest waste is, in a hole or between pieces, in µm; 0 if there is none
-     * @param int          $smallestPiece how long the smallest piece is, in µm
+     * @param int          $holes         waste pieces inside ink
+     * @param float        $narrowest     width of the narrowest waste, in a hole or between pieces, in µm; 0 if there is none
+     * @param int          $smallestPiece extent of the smallest piece, in µm
      * @param float        $outline       in µm
-     * @param int          $thinStrokes   beside which one has to be careful
+     * @param int          $thinStrokes   that need care
      * @param list<Region> $hard          where: small holes, necks of the waste, thin strokes
      */
     private function __construct(
@@ -88,15 +88,15 @@ final readonly class Weeding
             + $factors->stroke * $this->thinStrokes;
     }
 
-    /** Whether nothing as broad as a hook goes in. */
+    /** Whether a hole is narrower than the hook everywhere. */
     private static function isSmall(Region $hole): bool
     {
-        // No circle in a shape is smaller than its area by its edge.
+        // The largest circle inside has a radius of at least area ÷ perimeter.
         return 2 * $hole->area() / $hole->perimeter() < self::HOOK && $hole->offset(-\intdiv(self::HOOK, 2))->isEmpty();
     }
 
     /**
-     * How broad the narrowest waste is, in a hole or between two pieces; 0 for none.
+     * Width of the narrowest waste, in a hole or between two pieces; 0 if there is none.
      *
      * @param list<Region> $holes
      * @param list<Region> $pieces
@@ -116,7 +116,7 @@ final readonly class Weeding
     }
 
     /**
-     * The least distance between two pieces that do not touch.
+     * Least distance between two separate pieces.
      *
      * @param list<Region> $pieces
      */
@@ -141,7 +141,7 @@ final readonly class Weeding
     }
 
     /**
-     * How long the smallest piece is from corner to corner of its box, in µm; 0 for none.
+     * Diagonal of the smallest piece's box, in µm; 0 if there is none.
      *
      * @param list<Region> $pieces
      */

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Cut\Weeding;
 
-/** How quick the hands of a shop are, in seconds. */
+/** Weeding times of a shop, in seconds. */
 final readonly class WeedingFactors
 {
     /**
-     * @param float $begin  to begin with a sheet and to look it over in the end
-     * @param float $metre  to pull the waste off along a metre of outline
-     * @param float $neck   where it is narrow and has to be held down
-     * @param float $hole   to pick out a hole
-     * @param float $small  more for one that is less than a hook's breadth wide
-     * @param float $stroke beside a thin stroke, which has to stay
+     * @param float $begin  per sheet, to start and check
+     * @param float $metre  per metre of outline
+     * @param float $neck   per neck of the waste, which must be held down
+     * @param float $hole   per hole
+     * @param float $small  extra for a hole narrower than the hook
+     * @param float $stroke per thin stroke, which must stay
      */
     public function __construct(
         public float $begin = 15.0,

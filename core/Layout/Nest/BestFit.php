@@ -16,10 +16,10 @@ final class BestFit
     /** Layouts tried in one step. */
     private const TRIES = 150;
 
-    /** Rectangles compared for a gap, so that large sets take no longer for each. */
+    /** Maximum number of rectangles compared per gap, so that large sets take no longer for each. */
     private const COMPARED = 60;
 
-    /** What counts beside the share of the gap that is filled: filling it exactly, ending level with a neighbour, height by half a metre. */
+    /** Score beside the filled share of the gap: exact fit, level with a neighbour, height per half metre. */
     private const EXACT = 1.0;
 
     private const LEVEL = 0.5;
@@ -28,7 +28,7 @@ final class BestFit
 
     private const CHANCE = 0.3;
 
-    /** Steps of chance. */
+    /** Resolution of the random part. */
     private const DICE = 1_000_000;
 
     /** @var list<array{int, int, int}> skyline: left, width, height, from left to right */
@@ -38,7 +38,7 @@ final class BestFit
 
     /**
      * @param list<Piece>                            $pieces
-     * @param array<int, list<array{int, int, int}>> $sizes  by piece, for each of its turns that differ: turn, width, height, the gap included
+     * @param array<int, list<array{int, int, int}>> $sizes  by piece, for each distinct rotation: rotation, width, height, gap included
      */
     private function __construct(
         private readonly array $pieces,
@@ -76,7 +76,7 @@ final class BestFit
         return new self($pieces, $sizes, $roll, $gap, $random);
     }
 
-    /** The best of some tries, if it is shorter than all before. */
+    /** The best of several tries if it is shorter than all before. */
     public function step(): ?Nested
     {
         $places = null;
@@ -167,9 +167,9 @@ final class BestFit
     }
 
     /**
-     * Puts a rectangle beside the higher neighbour of a gap.
+     * Places a rectangle next to the higher neighbour of a gap.
      *
-     * @return array{int, int} its lower left corner
+     * @return array{int, int} lower left corner
      */
     private function put(int $at, int $wide, int $high): array
     {
@@ -183,7 +183,7 @@ final class BestFit
         return [$own[0], $low];
     }
 
-    /** Gives a gap up that takes no rectangle. */
+    /** Closes a gap that no rectangle fits. */
     private function raise(int $at): void
     {
         [$x, $width] = $this->line[$at];
@@ -191,7 +191,7 @@ final class BestFit
         $this->join();
     }
 
-    /** Makes one of neighbours of the same height. */
+    /** Merges neighbours of the same height. */
     private function join(): void
     {
         $joined = [];

@@ -49,7 +49,7 @@ final readonly class Convex
      * the two overlap by c − n·d at most in the direction n; the least of these is how far they have to be moved apart (the edges of the
      * Minkowski difference; Guibas, Ramshaw and Stolfi 1983).
      *
-     * @param float $apart distance that counts as an overlap still
+     * @param float $apart distance that still counts as overlap
      *
      * @return list<float> flat: n across, n along, c, …
      */
@@ -69,7 +69,7 @@ final readonly class Convex
         return $planes;
     }
 
-    /** How far it reaches in a direction from its origin. */
+    /** Extent in a direction from its origin. */
     private function reach(float $across, float $along): float
     {
         $reach = -\INF;

@@ -28,10 +28,10 @@ final class FilmRows
     /** Number of rows in use. */
     private int $end = 0;
 
-    /** Number of rows up to which the film is not whole. */
+    /** Number of rows up to the last one that is partly outside the film. */
     private int $blocked = 0;
 
-    /** @param int $most number of rows that there are */
+    /** @param int $most number of rows */
     public function __construct(
         private readonly int $columns,
         private readonly int $most = \PHP_INT_MAX,
@@ -39,7 +39,7 @@ final class FilmRows
         $this->words = \intdiv($columns, self::BITS) + 1;
     }
 
-    /** @param Raster $outside cells that lie outside the film or not fully inside */
+    /** @param Raster $outside cells outside the film or only partly inside */
     public function block(Raster $outside): void
     {
         $this->mark($outside, 0, 0);
@@ -54,7 +54,7 @@ final class FilmRows
     /**
      * The lowest, then leftmost free position at or above a row.
      *
-     * @param int $below the shape has to end below this row
+     * @param int $below row that the shape must end below
      *
      * @return array{int, int}|null row and column
      */
@@ -109,7 +109,7 @@ final class FilmRows
     }
 
     /**
-     * Positions that the width allows.
+     * Columns that the width allows.
      *
      * @return list<int>
      */
@@ -127,7 +127,7 @@ final class FilmRows
     /**
      * The leftmost free column in a row; null if there is none.
      *
-     * @param list<int> $left positions that the width allows
+     * @param list<int> $left columns that the width allows
      */
     private function column(Raster $shape, int $row, array $left): ?int
     {

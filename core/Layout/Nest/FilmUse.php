@@ -7,12 +7,12 @@ namespace Uvret\Layout\Nest;
 use Uvret\Geometry\Region;
 use Uvret\Layout\Stock;
 
-/** What a layout takes of one roll, sheet or scrap. */
+/** A layout's use of one roll, sheet or scrap. */
 final readonly class FilmUse
 {
     /**
-     * @param Region      $film   all of a sheet or scrap; of a roll and of the last sheet what is cut off
-     * @param list<Place> $places that lie on it
+     * @param Region      $film   the whole sheet or scrap; for a roll and the last sheet the part cut off
+     * @param list<Place> $places on it
      */
     public function __construct(
         public Stock $stock,

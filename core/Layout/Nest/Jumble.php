@@ -13,22 +13,22 @@ use Random\Randomizer;
  */
 final class Jumble
 {
-    /** Kept between polygons besides the gap, so that rounding makes no overlap, and what may be missing of it at the end. */
+    /** Extra gap against rounding, and the part of it that may be missing at the end. */
     private const HAIR = 2.0;
 
     private const MISSING = 0.5;
 
-    /** Places tried at random for a piece, and how many of the best are followed to the next low. */
+    /** Random places tried per piece, and how many of the best are followed downhill. */
     private const TRIED = 24;
 
     private const FOLLOWED = 3;
 
-    /** Steps that are followed at most, and those without gain after which none is. */
+    /** Maximum number of steps, and of steps without gain. */
     private const STEPS = 10;
 
     private const STALLED = 4;
 
-    /** Growth of the weight of a pair in each other's way, of the deepest, and what is left of the others' weights. */
+    /** Growth of the weight of an overlapping pair, of the deepest pair, and decay of the other weights. */
     private const GROWTH = 1.2;
 
     private const DEEPEST = 2.0;
@@ -65,7 +65,7 @@ final class Jumble
     private array $planes = [];
 
     /**
-     * @param list<Convex>    $shapes each piece in each of its rotations
+     * @param list<Convex>    $shapes every piece in every rotation
      * @param list<list<int>> $own    by piece: its shapes
      * @param float           $width  of the film
      * @param int             $gap    between pieces
@@ -86,7 +86,7 @@ final class Jumble
     }
 
     /**
-     * Puts the pieces where they lie on a film that may be too short for them.
+     * Starts from places on a film that may be too short for them.
      *
      * @param list<array{int, float, float}> $places by piece: shape, x, y
      */
@@ -107,7 +107,7 @@ final class Jumble
         return \array_map(fn (int $piece): array => [$this->shape[$piece], $this->x[$piece], $this->y[$piece]], \array_keys($this->own));
     }
 
-    /** Moves every piece that overlaps another once; the depth of all overlaps before that, 0 if there is none and nothing is moved. */
+    /** Moves every overlapping piece once; returns the total depth of overlaps before, 0 if there are none. */
     public function pull(float $length): float
     {
         $depths = $this->depths();
@@ -134,7 +134,7 @@ final class Jumble
         return \array_sum(\array_map(static fn (array $with): float => \array_sum($with), $depths));
     }
 
-    /** @return array<int, non-empty-array<int, float>> of the pairs that overlap, the lower number first */
+    /** @return array<int, non-empty-array<int, float>> of the overlapping pairs, lower number first */
     private function depths(): array
     {
         $depths = [];
@@ -162,7 +162,7 @@ final class Jumble
         return \max(0.0, $least);
     }
 
-    /** Moves a piece to the place, turned as it may be, where its overlaps weigh least among those that are tried. */
+    /** Moves a piece to the position and rotation with the least overlap weight among those tried. */
     private function move(int $piece, float $length): void
     {
         $best = $this->follow($piece, $this->shape[$piece], $this->x[$piece], $this->y[$piece], $length);
@@ -179,7 +179,7 @@ final class Jumble
     }
 
     /**
-     * Places at random, every third of them near where the piece lies.
+     * Random places, every third one near the current place.
      *
      * @return list<array{float, int, float, float}> the best: weight of the overlaps, shape, x, y
      */
@@ -214,7 +214,7 @@ final class Jumble
         return $best;
     }
 
-    /** The weight of a piece's overlaps at a place, or one that is no less than the limit. */
+    /** Overlap weight of a piece at a place, or a value no less than the limit. */
     private function weigh(int $piece, int $shape, float $x, float $y, float $limit): float
     {
         $weight = 0.0;
@@ -257,7 +257,7 @@ final class Jumble
     }
 
     /**
-     * Follows the way out of the overlaps from a place (subgradient steps to where their weight would be nothing; Polyak 1969).
+     * Descends from a place (subgradient steps to zero weight; Polyak 1969).
      *
      * @return array{float, int, float, float} the lowest: weight of the overlaps, shape, x, y
      */
@@ -285,7 +285,7 @@ final class Jumble
         return $best;
     }
 
-    /** @return array{float, float, float} the weight of a piece's overlaps at a place, and the way out, across and along */
+    /** @return array{float, float, float} overlap weight of a piece at a place, and the direction out of it, across and along */
     private function slope(int $piece, int $shape, float $x, float $y): array
     {
         $weight = $across = $along = 0.0;
@@ -328,7 +328,7 @@ final class Jumble
         return [$weight, $across, $along];
     }
 
-    /** @return list<float> half planes of a shape against one that lies at some distance from it */
+    /** @return list<float> half planes of a shape against another, shifted by their distance */
     private function planes(int $shape, int $other): array
     {
         return $this->planes[$shape * \count($this->widths) + $other] ??= $this->shapes[$shape]->against($this->shapes[$other], $this->gap + self::HAIR);

@@ -23,7 +23,7 @@ final class NestPolygon
         }
         $half = \intdiv(self::BEYOND, 2);
         $rings = \array_map(
-            // Less than it was grown by, so that rounding takes nothing away.
+            // Less than the offset, so that rounding never cuts into the frame.
             static fn (array $ring): array => FewestPoints::ofRing($ring, $half - 5.0),
             $frame->offset($half)->rings(),
         );

@@ -10,7 +10,7 @@ use Uvret\Layout\Stock;
 /** A layout: frames placed on film. Lengths in µm, areas in µm². */
 final readonly class Nested
 {
-    /** Film length used: of a roll and of the last sheet what is cut off, the whole length of other sheets and scraps. */
+    /** Film length used: the part cut off a roll or the last sheet, the whole length of other sheets and scraps. */
     public int $length;
 
     /** Its area. */
@@ -19,7 +19,7 @@ final readonly class Nested
     /**
      * @param list<Place> $places
      * @param list<Stock> $stocks
-     * @param list<Piece> $left   pieces for which there is no room
+     * @param list<Piece> $left   pieces that do not fit
      */
     public function __construct(
         public array $places,
@@ -35,7 +35,7 @@ final readonly class Nested
         [$this->length, $this->used] = [$length, $used];
     }
 
-    /** @return array<string, int> by the id of each stock in use, where its last frame ends */
+    /** @return array<string, int> end of the last frame by id of each stock in use */
     public function ends(): array
     {
         $ends = [];
@@ -46,7 +46,7 @@ final readonly class Nested
         return $ends;
     }
 
-    /** @return list<FilmUse> stocks in use, in the order in which they were given */
+    /** @return list<FilmUse> stocks in use, in the given order */
     public function films(): array
     {
         $films = [];
@@ -62,7 +62,7 @@ final readonly class Nested
         return $films;
     }
 
-    /** Share of the used film that frames cover. */
+    /** Share of the used film covered by frames. */
     public function covered(): float
     {
         $area = \array_sum(\array_map(static fn (Place $place): float => $place->piece->frame->area(), $this->places));
@@ -70,16 +70,16 @@ final readonly class Nested
         return 0.0 === $this->used ? 0.0 : $area / $this->used;
     }
 
-    /** Whether it needs less film than another, or lays more pieces. */
+    /** Whether it places more pieces than another, or needs less film. */
     public function isBetterThan(?self $other): bool
     {
         return null === $other || [\count($this->left), $this->used] < [\count($other->left), $other->used];
     }
 
     /**
-     * Checks the layout by the true frames: overlaps, gaps, film edges.
+     * Checks the layout by the exact frames: overlaps, gaps, film edges.
      *
-     * @return list<string> nothing if all is well
+     * @return list<string> empty if valid
      */
     public function faults(int $gap): array
     {

@@ -82,7 +82,7 @@ final class Nesting
 
     private function best(?Nested $nested): Nested
     {
-        // Whatever the raster and the slides made of it, a layout counts only if it is right by the true frames.
+        // A layout from raster and slides counts only if it is valid by the exact frames.
         if (null !== $nested && $nested->isBetterThan($this->best) && [] === $nested->faults($this->gap)) {
             $this->best = $nested;
         }
@@ -168,7 +168,7 @@ final class Nesting
     }
 
     /**
-     * @param array<int, float> $left sizes of the pieces that are not laid yet
+     * @param array<int, float> $left sizes of the pieces left to place
      *
      * @return array{Pass, array<int, float>}
      */

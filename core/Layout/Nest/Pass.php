@@ -41,7 +41,7 @@ final class Pass
      * @param int         $across width of a raster cell, in µm
      * @param int         $along  its length along the film, in µm
      * @param int         $gap    between frames, in µm
-     * @param list<Place> $pinned places that are taken
+     * @param list<Place> $pinned occupied places
      */
     public function __construct(
         private readonly array $stocks,
@@ -71,7 +71,7 @@ final class Pass
         $this->films = \array_map(static fn (FilmRows $film): FilmRows => clone $film, $this->films);
     }
 
-    /** Lays one more piece, or leaves it out where there is no room. */
+    /** Places one more piece, or leaves it out if there is no room. */
     public function lay(Piece $piece): void
     {
         $own = \spl_object_id($piece);
@@ -94,7 +94,7 @@ final class Pass
         $this->count($piece, (float) \array_sum(\array_map(static fn (Stock $stock): int => $stock->length(), $this->stocks)));
     }
 
-    /** How densely pieces are laid: the mean distance from the film's beginning that their area would have without waste, by the one it has. */
+    /** Density: mean distance of the area from the film's start without waste, divided by the actual one. */
     public function density(): float
     {
         return 0.0 === $this->moment ? 1.0 : $this->area * $this->area / (2 * $this->moment * $this->stocks[0]->width());

@@ -8,7 +8,7 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Offset\Join;
 use Uvret\Geometry\Region;
 
-/** A frame to be laid out, and its allowed rotations. */
+/** A frame to place, and its allowed rotations. */
 final class Piece
 {
     /** @var array<int, Region> by the turn in degrees, with the left bottom corner at the origin */
@@ -25,7 +25,7 @@ final class Piece
 
     /**
      * @param Region    $frame   the true one
-     * @param Region    $outline what is laid out for it
+     * @param Region    $outline simplified outline used for placing
      * @param list<int> $turns   in degrees, anticlockwise
      */
     private function __construct(
@@ -47,7 +47,7 @@ final class Piece
         return $this->turned[$turn] ??= $this->outline->transform($this->map($turn));
     }
 
-    /** The true frame, rotated and moved with its outline. */
+    /** The exact frame, rotated and moved with its outline. */
     public function trueTurned(int $turn): Region
     {
         return $this->frame->transform($this->map($turn));
@@ -68,7 +68,7 @@ final class Piece
         return $round->then(Affine::move(-$box->left, -$box->bottom));
     }
 
-    /** @param int $gap that is kept to other frames, in µm: half of it lies round the frame */
+    /** @param int $gap between frames, in µm; half of it surrounds each frame */
     public function raster(int $turn, int $across, int $along, int $gap): Raster
     {
         return $this->rasters["$turn $across $along $gap"] ??= Raster::of($this->grown($turn, $gap), $across, $along);
@@ -80,7 +80,7 @@ final class Piece
         return $this->profiles["$turn $gap"] ??= Profile::of($this->turned($turn)->offset(self::half($gap)));
     }
 
-    /** Half of the gap, and what the chords of an offset's arcs may take of it. */
+    /** Half of the gap, plus what the chords of an offset's arcs may lose. */
     public static function half(int $gap): int
     {
         return 0 === $gap ? 0 : \intdiv($gap + 1, 2) + (int) Join::ARC_TOLERANCE;

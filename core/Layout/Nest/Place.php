@@ -10,7 +10,7 @@ use Uvret\Geometry\Region;
 /** Position of a frame: lower left corner of its outline, x across the film, y along it, in µm. */
 final readonly class Place
 {
-    /** @param string $stock id of the roll, sheet or scrap on which it lies */
+    /** @param string $stock id of the roll, sheet or scrap */
     public function __construct(
         public Piece $piece,
         public int $turn,
@@ -31,7 +31,7 @@ final readonly class Place
         return 0 === $far ? $this : new self($this->piece, $this->turn, $this->x, $this->y - $far, $this->stock);
     }
 
-    /** The true frame. */
+    /** The exact frame. */
     public function region(): Region
     {
         return $this->piece->trueTurned($this->turn)->transform(Affine::move($this->x, $this->y));
@@ -43,7 +43,7 @@ final readonly class Place
         return $this->piece->turned($this->turn)->transform(Affine::move($this->x, $this->y));
     }
 
-    /** Maps the frame as it was given onto the film. */
+    /** Maps the original frame onto the film. */
     public function map(): Affine
     {
         return $this->piece->map($this->turn)->then(Affine::move($this->x, $this->y));

@@ -11,7 +11,7 @@ final readonly class Profile
 {
     private const COLUMN = 1_500;
 
-    /** Left between a corner and a slanted edge, so that rounding makes no overlap. */
+    /** Margin between a corner and a slanted edge, against rounding. */
     private const HAIR = 2;
 
     /**
@@ -57,10 +57,10 @@ final readonly class Profile
     }
 
     /**
-     * How far this shape can go down until it meets another that lies beneath it; INF if nothing of the other does.
+     * Distance this shape can move down until it meets another below; INF if they never meet.
      *
-     * @param int $across where the other lies from this, to the right
-     * @param int $along  likewise, upwards
+     * @param int $across offset of the other to the right
+     * @param int $along  offset of the other upwards
      */
     public function above(self $other, int $across, int $along): float
     {
@@ -90,7 +90,7 @@ final readonly class Profile
                 }
                 $edge = $column[$e + 1] + ($column[$e + 3] - $column[$e + 1]) * ($x - $column[$e]) / ($column[$e + 2] - $column[$e]);
                 $far = $side * ($y - $edge);
-                // An edge on the other side does not count.
+                // Edges on the other side do not count.
                 if ($far >= -1.0) {
                     $least = \min($least, $far - ($column[$e + 1] === $column[$e + 3] ? 0 : self::HAIR));
                 }

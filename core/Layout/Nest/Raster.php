@@ -40,7 +40,7 @@ final readonly class Raster
     /**
      * @param list<array{int, int}> $spans
      *
-     * @return list<int> spans that do not touch, from left to right
+     * @return list<int> disjoint spans, left to right
      */
     private static function joined(array $spans): array
     {
@@ -124,7 +124,7 @@ final readonly class Raster
                 [$low, $high] = [\min($y, $toY), \max($y, $toY)];
                 $last = (int) \ceil($high / $along) - 1;
                 for ($row = \max(0, \intdiv($low, $along)); $row <= $last; ++$row) {
-                    // The part of the edge that lies in the row.
+                    // Part of the edge in this row.
                     [$bottom, $top] = [\max($low, $row * $along), \min($high, ($row + 1) * $along)];
                     $at = static fn (float $height): float => $y === $toY ? (float) $x : $x + ($toX - $x) * ($height - $y) / ($toY - $y);
                     [$one, $other] = [$at($bottom), $y === $toY ? (float) $toX : $at($top)];

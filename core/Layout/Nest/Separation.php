@@ -16,13 +16,13 @@ use Uvret\Layout\Stock;
  */
 final class Separation
 {
-    /** Frames whose hull is larger than they by no more than this share count as convex. */
+    /** Frames whose hull is larger by at most this share count as convex. */
     private const FLAT = 0.03;
 
-    /** With more pieces than this a search takes longer than one would watch. */
+    /** Above this number of pieces the search takes too long. */
     private const MOST = 80;
 
-    /** By what share the film is shortened at most and at least, and what becomes of the share after a failure and a success. */
+    /** Largest and smallest shortening of the film, and its factors after a failure and a success. */
     private const SHORTER = 0.02;
 
     private const LEAST = 0.003;
@@ -34,7 +34,7 @@ final class Separation
     /** Sweeps in one step. */
     private const SWEEPS = 10;
 
-    /** What is left of the overlaps after a sweep that counts as a gain, and the sweeps without gain after which a try ends. */
+    /** Remaining share of overlaps that counts as a gain, and sweeps without gain that end a try. */
     private const GAIN = 0.98;
 
     private const STALLED = 60;
@@ -46,7 +46,7 @@ final class Separation
 
     private const WORTH = 0.0012;
 
-    /** Frames that change places are at most so far from each other in the order of their areas. */
+    /** Maximum distance of swapped frames in order of area. */
     private const ALIKE = 3;
 
     /** Failures in a row before the film is lengthened by this share and two pairs of frames swap. */
@@ -56,17 +56,17 @@ final class Separation
 
     private float $shorter = self::SHORTER;
 
-    /** The layout that the next try begins from. */
+    /** Start of the next try. */
     private ?Nested $from = null;
 
     private int $failed = 0;
 
     private int $stalled = 0;
 
-    /** Of the film in the try that is going on; 0 before one. */
+    /** Film length of the current try; 0 before the first. */
     private float $length = 0.0;
 
-    /** The least overlaps in that try. */
+    /** Least total overlap in the current try. */
     private float $least = \INF;
 
     /** @var list<array{int, float, float}> where the frames lay then: shape, x, y */
@@ -121,7 +121,7 @@ final class Separation
         return \in_array([], $own, true) ? null : new self($pieces, $turned, $shapes, \array_values($own), $roll, $gap, $random);
     }
 
-    /** Some sweeps of the try that is going on, from the best layout so far; a shorter one where it succeeds. */
+    /** Runs some sweeps of the current try, from the best layout so far; returns a shorter one on success. */
     public function step(Nested $best): ?Nested
     {
         $this->from ??= $best;
@@ -162,7 +162,7 @@ final class Separation
         $this->jumble->put($places, $length);
     }
 
-    /** Whether nothing overlaps any more. */
+    /** Whether all overlaps are gone. */
     private function sweep(): bool
     {
         $before = $this->jumble->places();
@@ -203,7 +203,7 @@ final class Separation
     /**
      * @param list<array{int, float, float}> $places
      *
-     * @return list<array{int, float, float}> with two frames in each other's place
+     * @return list<array{int, float, float}> with two frames swapped
      */
     private function swapped(array $places): array
     {

@@ -12,10 +12,10 @@ use Uvret\Layout\Stock;
  */
 final class Slide
 {
-    /** Frames that are this far below another are not met by it, since none moves further. In µm. */
+    /** Frames farther below than this are never reached. In µm. */
     private const REACH = 60_000;
 
-    /** Repeats while a frame moves by more than this (µm), at most that many times. */
+    /** Repeats while a frame moves by more than this (µm), up to the maximum number of rounds. */
     private const WORTH = 50;
 
     private const TIMES = 5;
@@ -25,9 +25,9 @@ final class Slide
 
     /**
      * @param list<Place> $places
-     * @param list<Stock> $stocks on which they lie; on a scrap frames stay where they are, since its edge need not be straight
+     * @param list<Stock> $stocks in use; frames on scraps stay, because the edge of a scrap need not be straight
      * @param int         $gap    between frames, in µm
-     * @param int         $pinned number of leading places that stay as well
+     * @param int         $pinned number of leading places that stay
      *
      * @return list<Place>
      */
@@ -57,7 +57,7 @@ final class Slide
         return \array_map(static fn (int $own): Place => $places[$own]->lower($gone[$own]), \array_keys($places));
     }
 
-    /** Where usable film begins; null if that depends on where one lies across it. */
+    /** Start of usable film; null if it varies across the film. */
     private static function floor(Stock $stock): ?int
     {
         return $stock->isStraight() ? $stock->usable->bounds()->bottom ?? 0 : null;
@@ -66,7 +66,7 @@ final class Slide
     /**
      * @param list<Place> $places
      *
-     * @return list<array<int, float>> for each how far it lies above the others that it could meet
+     * @return list<array<int, float>> for each its distance above the others that it could reach
      */
     private static function rooms(array $places, int $gap): array
     {
