@@ -12,15 +12,15 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 
 /**
- * How a kind of blank is drawn: an SVG file in millimetres round the blank's measuring point, whose paths say by
- * class what they are (cloth, seam, stitch, fold, cord) and are painted as that in any colour of fabric.
+ * Drawing of a kind of blank: an SVG file in millimetres around its measuring point. The class of each path
+ * (cloth, seam, stitch, fold, cord) decides how it is painted in any fabric colour.
  */
 final readonly class Drawing
 {
-    /** Pieces of a curve of an edge: less than 0.05 mm off on the largest blank. */
+    /** Segments per curve of an edge: within 0.05 mm on the largest blank. */
     private const STEPS = 48;
 
-    /** Pieces of a curve of a place to keep off. */
+    /** Segments per curve of a keep-off place. */
     private const ROUGH = 12;
 
     private const FOLDER = __DIR__.'/drawings';
@@ -45,7 +45,7 @@ final readonly class Drawing
         return new self($svg, (float) $svg['data-width'], (float) $svg['data-height'], (float) $svg['data-grain']);
     }
 
-    /** All of the blank around the middle of its placement's top edge, as a composition has it: µm, y up. */
+    /** Bounds of the blank in the coordinates of a composition: µm from the middle of the placement's top edge, y up. */
     public function extent(Blank $blank): Box
     {
         [$left, $top, $width, $height] = $this->viewBox();
@@ -69,7 +69,7 @@ final readonly class Drawing
         );
     }
 
-    /** The same as a part of another SVG document, in the place and size that it has in a composition, y down. */
+    /** The drawing as part of another SVG document, placed and sized as in a composition, y down. */
     public function placed(Blank $blank, bool $cordsAside = false): string
     {
         return \sprintf(
@@ -81,13 +81,13 @@ final readonly class Drawing
         );
     }
 
-    /** Whether cords hang over it, which can be laid aside. */
+    /** Whether it has cords that can be laid aside. */
     public function hasCords(): bool
     {
         return [] !== $this->ofClass('cord');
     }
 
-    /** @return list<Measure> that are asked for when a blank is measured, in order */
+    /** @return list<Measure> to take when a blank is measured, in order */
     public function measures(): array
     {
         return \array_map(static fn (\SimpleXMLElement $element): Measure => new Measure(
@@ -100,7 +100,7 @@ final readonly class Drawing
     }
 
     /**
-     * The places to keep off that such a blank usually has.
+     * The usual keep-off places of such a blank.
      *
      * @param int      $width  of the blank, in µm
      * @param int|null $height from its measuring point to its lower end, in µm; null as drawn to its width
@@ -131,7 +131,7 @@ final readonly class Drawing
     }
 
     /**
-     * The edges from which people measure, around the middle of the placement's top edge, as a composition has it.
+     * The edges to measure from, in the coordinates of a composition.
      *
      * @return list<MeasuringEdge>
      */
@@ -171,7 +171,7 @@ final readonly class Drawing
         return \array_map(\floatval(...), \explode(' ', \ltrim((string) $element['d'], 'M')));
     }
 
-    /** @return array{float, float} how much longer than in the drawing's millimetres all is across and down, in µm */
+    /** @return array{float, float} scale across and down, in µm per millimetre of the drawing */
     private function scales(int $width, ?int $height): array
     {
         $across = $width / $this->width;

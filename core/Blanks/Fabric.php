@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Uvret\Blanks;
 
 /**
- * How a colour of cloth is drawn: darker in the folds, lighter where the light falls. The grain makes weave
- * and stitches finer on small blanks. All methods give SVG elements.
+ * Draws a colour of cloth: darker in the folds, lighter in the light. The grain makes weave
+ * and stitches finer on small blanks. All methods return SVG elements.
  */
 final readonly class Fabric
 {

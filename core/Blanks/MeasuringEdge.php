@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks;
 
-/** An edge of a blank from which is measured, as a line of short pieces in µm, y up. */
+/** An edge of a blank to measure from, as a polyline in µm, y up. */
 final readonly class MeasuringEdge
 {
     /** @param list<int> $line x and y in turn */
@@ -14,7 +14,7 @@ final readonly class MeasuringEdge
     ) {
     }
 
-    /** Where it lies at a place across; null beside its ends. */
+    /** Its height at an x; null beyond its ends. */
     public function at(int $x): ?int
     {
         for ($i = 2, $count = \count($this->line); $i < $count; $i += 2) {

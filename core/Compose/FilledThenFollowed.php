@@ -8,7 +8,7 @@ use Uvret\Compose\Fill\Filling;
 use Uvret\Compose\Follow\Guide;
 use Uvret\Geometry\Curve\Warp;
 
-/** A line that is stretched between its edges, then bent along its path, or only one of the two. */
+/** Stretches a line between its edges, then bends it along its path, or does one of both. */
 final readonly class FilledThenFollowed implements Warp
 {
     public function __construct(

@@ -10,14 +10,14 @@ use Uvret\Design\Reading\Defaults;
 use Uvret\Geometry\Affine;
 use Uvret\Type\Font;
 
-/** All ways that a font has to draw one letter of a line, each with its word drawn so. */
+/** All alternates of one letter of a line, each shown in its word. */
 final class LetterForms
 {
-    /** The em of the pictures, in µm, and how many alternates of one feature are tried. */
+    /** Em of the pictures in µm, and maximum number of alternates per feature. */
     private const SIZE = 20000;
     private const MOST = 30;
 
-    /** Features that are not about single letters. */
+    /** Features that don't concern single letters. */
     private const WHOLE = '/^(kern|mark|mkmk|ccmp|locl|rvrn|frac|numr|dnom|calt|liga|clig|rlig|size|cpsp|rclt)$/';
 
     /** @return list<LetterForm> the letter's own form first */
@@ -41,7 +41,7 @@ final class LetterForms
             return true;
         };
         $try([]);
-        // The access to all alternates comes last: what it has is better known by its own feature.
+        // aalt comes last: its alternates are better known by their own features.
         $tags = $font->features();
         \usort($tags, static fn (string $a, string $b): int => ['aalt' === $a, $a] <=> ['aalt' === $b, $b]);
         foreach ($tags as $tag) {
@@ -51,7 +51,7 @@ final class LetterForms
             for ($value = 1; $value <= self::MOST && $try([1 === $value ? $tag : "$tag=$value"]); ++$value) {
             }
         }
-        // Contextual forms and ligatures that the letter is in can be switched off for it.
+        // Contextual forms and ligatures can be switched off for the letter.
         foreach (['-calt', '-liga', '-clig'] as $off) {
             $try([$off]);
         }
@@ -59,7 +59,7 @@ final class LetterForms
         return $forms;
     }
 
-    /** @return array{Lettering, int} the word that the letter is in, and its place there */
+    /** @return array{Lettering, int} the letter's word, and its index there */
     private static function word(Lettering $lettering, int $at): array
     {
         $characters = \mb_str_split($lettering->words);

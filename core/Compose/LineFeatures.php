@@ -7,7 +7,7 @@ namespace Uvret\Compose;
 use Uvret\Design\Lettering;
 use Uvret\Type\Layout\Feature;
 
-/** The features that a line asks its font for: its own, those of its letters, and forms by the place in the word. */
+/** Font features of a line: its own, those of its letters, initial and final forms. */
 final class LineFeatures
 {
     /** @return list<Feature> */

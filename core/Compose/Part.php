@@ -14,7 +14,7 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** One line or form of a design as it will be worn: welded and in its place. Lengths are in µm. */
+/** A line or form of a design as worn: welded and placed. Lengths are in µm. */
 final readonly class Part
 {
     use Derived;
@@ -26,7 +26,7 @@ final readonly class Part
      * @param int              $height       of the ink across the baseline, before any turn
      * @param int              $middleX      the middle that the line is turned about
      * @param int              $letterHeight the height of the letter H at this size
-     * @param list<string>     $missing      characters that the font cannot draw
+     * @param list<string>     $missing      characters the font lacks
      * @param string|null      $failure      why the line could not be made, in words
      * @param bool             $hidden       keeps its place, but is neither shown nor cut
      * @param list<LetterJoin> $joints       of letters that are to join
@@ -91,7 +91,7 @@ final readonly class Part
     }
 
     /**
-     * The letters of a line that have other films than the line, a part for each film.
+     * Letters of a line in other films, one part per film.
      *
      * @return list<self>
      */
@@ -121,7 +121,7 @@ final readonly class Part
         return $parts;
     }
 
-    /** A form in its place. */
+    /** A placed form. */
     public static function ofForm(Form $form, Region $region): self
     {
         $ink = $region->bounds();
@@ -142,7 +142,7 @@ final readonly class Part
     }
 
     /**
-     * The colours of a motif in their places, a part for each film.
+     * The placed colours of a motif, one part per film.
      *
      * @param list<array{film: string|null, region: Region}> $cut
      *
@@ -180,7 +180,7 @@ final readonly class Part
         return $parts;
     }
 
-    /** What a treatment adds to a card; null if it comes to nothing. */
+    /** A treatment's addition to a card; null if it is empty. */
     public static function added(string $card, PartRole $role, string $film, Region $region): ?self
     {
         $ink = $region->bounds();
@@ -201,13 +201,13 @@ final readonly class Part
             );
     }
 
-    /** The same with another shape; where its ink stood stays what it is measured by. */
+    /** The part with another shape; its measurements stay. */
     public function with(Region $region): self
     {
         return $this->derive(['region' => $region, 'ink' => PartRole::Base === $this->role ? $this->ink : $region->bounds()]);
     }
 
-    /** The same elsewhere, with all that is measured on it. */
+    /** The part moved, with its measurements. */
     public function moved(int $right, int $up): self
     {
         return 0 === $right && 0 === $up ? $this : $this->derive([
@@ -222,7 +222,7 @@ final readonly class Part
         ]);
     }
 
-    /** The same larger or smaller about a point; what is measured by its path is gone. */
+    /** The part scaled about a point, without handles. */
     public function scaled(float $by, int $x, int $y): self
     {
         $map = Affine::move(-$x, -$y)->then(Affine::scale($by))->then(Affine::move($x, $y));
@@ -246,25 +246,25 @@ final readonly class Part
         ]);
     }
 
-    /** Only its place is left. */
+    /** Only its position remains. */
     public function hid(): self
     {
         return $this->derive(['region' => Region::empty(), 'hidden' => true]);
     }
 
-    /** The same cut from another film. */
+    /** The part in another film. */
     public function in(string $film): self
     {
         return $this->derive(['film' => $film, 'also' => true]);
     }
 
-    /** The same at a place from the bottom up. */
+    /** The part at another stacking position. */
     public function at(int $depth): self
     {
         return $this->derive(['depth' => $depth]);
     }
 
-    /** The bounds of all that there is of it, copies too; null if it has no ink. */
+    /** Bounds of its ink, copies included; null if it has none. */
     public function reach(): ?Box
     {
         $bounds = $this->region->bounds();

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose;
 
-/** What a part is of its card. */
+/** Role of a part within its card. */
 enum PartRole: string
 {
     case Base = 'base';

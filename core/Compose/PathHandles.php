@@ -45,7 +45,7 @@ final readonly class PathHandles
             }
         }
         if (FollowPath::Arc === $line->follows->path && null === $guide) {
-            // An arc drawn flat can be taken hold of again.
+            // A flattened arc can be dragged again.
             $path = self::all([[0, 0], [$setting->width, 0]], $map);
             $middle = self::mapped([$setting->width / 2, 0], $map);
         }

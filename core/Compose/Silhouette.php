@@ -9,12 +9,12 @@ use Uvret\Geometry\Curve\Flattening;
 use Uvret\Type\Font;
 
 /**
- * Points on a glyph's outline among which the outermost ones are, however it is turned and gently bent: its convex hull, and of
- * narrow strips across and up the outermost points each.
+ * Points that include the outermost ones of a glyph under any rotation and gentle bend: its convex hull, and the outermost points
+ * of narrow strips in both directions.
  */
 final class Silhouette
 {
-    /** The grid that outlines are flattened to, in its units for the em, and how far lines may be from them. */
+    /** Grid units per em for flattening, and its tolerance. */
     private const EM = 40_000;
     private const TOLERANCE = 6.0;
 
@@ -63,7 +63,7 @@ final class Silhouette
     /**
      * @param non-empty-list<array{float|int, float|int}> $points
      *
-     * @return array<int, true> the numbers of the points that are least and greatest in one direction, in strips of the other
+     * @return array<int, true> indices of the extreme points in one direction, by strips of the other
      */
     private static function outermost(array $points, int $strip, int $direction): array
     {
@@ -85,7 +85,7 @@ final class Silhouette
      *
      * @param non-empty-list<array{float|int, float|int}> $points
      *
-     * @return array<int, true> the numbers of the points on it
+     * @return array<int, true> indices of its points
      */
     private static function hull(array $points): array
     {

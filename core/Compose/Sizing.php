@@ -14,10 +14,10 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Type\FontException;
 
-/** Finds how large letters have to be so that the ink of their line has the size that is asked for. */
+/** Finds the letter size for the requested size of a line's ink. */
 final readonly class Sizing
 {
-    /** As near as this the ink's size comes to the one asked for, in µm. */
+    /** Tolerance of the ink's size, in µm. */
     private const NEAR = 0.5;
 
     private const STEPS = 40;
@@ -26,7 +26,7 @@ final readonly class Sizing
     private const TURN = 0.001;
 
     /**
-     * How many µm a font unit takes across and up.
+     * µm per font unit, across and up.
      *
      * @return array{float, float}|null null when there is no ink to size
      *
@@ -43,13 +43,13 @@ final readonly class Sizing
             return $scale;
         }
         if ($line->fills->takesForm()) {
-            // The form says how long and how high it is.
+            // The form determines width and height.
             $across = ($setting->filling?->width() ?? $setting->width) / ($lettering->ink[2] - $lettering->ink[0]);
 
             return [$across, $across / ($line->size->stretch / 100)];
         }
         if (SizeBy::Letter === $line->size->by) {
-            // What was made besides sizing it grows with no size.
+            // Heft adds the same height at every size, so one step is exact.
             $up = $scale[1] - ($setting->letterHeight() - $line->size->length) / $lettering->font->letterHeight();
 
             return $up > 0 ? [$up * $line->size->stretch / 100, $up] : throw CompositionException::cannotBeThatSmall();
@@ -71,7 +71,7 @@ final readonly class Sizing
     }
 
     /**
-     * The same for a line that is neither stretched nor follows anything.
+     * Likewise for a line that neither fills nor follows anything.
      *
      * @return array{float, float}|null
      */
@@ -104,7 +104,7 @@ final readonly class Sizing
     }
 
     /**
-     * Both scales so that the ink has a width and a height: in turns, each by what it is off, as bending changes both a little.
+     * Both scales for a given width and height, corrected alternately, because bending changes both slightly.
      *
      * @param array{float, float} $scale of the straight line
      *
@@ -122,14 +122,14 @@ final readonly class Sizing
                 return [$across, $up];
             }
             $across *= $line->size->length / \max($width, 1.0);
-            // A bow takes its part of the height: what the letters take besides is scaled.
+            // The bow's share of the height is fixed; the letters' share is scaled.
             $up *= \max(0.2, 1 + ($line->size->high - $height) / \max(($lettering->ink[3] ?? 0.0) * $up - ($lettering->ink[1] ?? 0.0) * $up, 1.0));
         }
 
         return $up > 1e-6 && $across > 1e-6 ? [$across, $up] : throw CompositionException::cannotBeThatSmall();
     }
 
-    /** How much larger than asked for the ink is, in µm; below 0 if it is smaller. */
+    /** Excess of the ink over the requested size, in µm; negative if it is smaller. */
     private static function over(Line $line, Setting $setting, Surroundings $surroundings): float
     {
         $area = $surroundings->room($line);
@@ -151,7 +151,7 @@ final readonly class Sizing
         $over = match ($line->size->by) {
             SizeBy::Width, SizeBy::Letter, SizeBy::Both, SizeBy::Share, SizeBy::Turns => $right - $left - $length,
             SizeBy::Height => $top - $bottom - $length,
-            // What has its place has to fit where it is.
+            // A placed line must fit where it is.
             SizeBy::Area => $isPlaced
                 ? $length + \max($area->left - $left, $area->bottom - $bottom, $right - $area->right, $top - $area->top)
                 : 2 * $length + \max($right - $left - $area->width(), $top - $bottom - $area->height()),
@@ -160,7 +160,7 @@ final readonly class Sizing
         return \max($over, null === $setting->guide ? -\INF : $setting->width - $setting->guide->room());
     }
 
-    /** How much farther the ink reaches than the brim does, outwards or towards the crown. */
+    /** Excess of the ink over the brim, outwards or towards the crown. */
     private static function overBrim(Setting $setting, BrimRing $brim, Surroundings $surroundings): float
     {
         $radii = [];
@@ -175,12 +175,12 @@ final readonly class Sizing
     }
 
     /**
-     * Where a rising function is 0: by false position in brackets that are kept (the Illinois method).
+     * Root of an increasing function, by false position with the Illinois modification.
      *
      * @param callable(float): float $over
-     * @param float                  $aim  what the size is to be, by which a first step is made
+     * @param float                  $aim  the requested size, for the first step
      *
-     * @return float|null null if it is above 0 however small the line is; the start where it is below 0 however large
+     * @return float|null null if it is positive at any size; the start if it is negative at any size
      */
     private static function root(callable $over, float $start, float $aim): ?float
     {
@@ -189,7 +189,7 @@ final readonly class Sizing
         if (\abs($atLow) <= self::NEAR) {
             return $start;
         }
-        // Shrinks by about the excess, and a little more to end up on the other side.
+        // Shrinks by about the excess and a little more, to bracket the root.
         for ($step = 0, $more = 1.004; $step < self::STEPS && $atLow > 0; ++$step, $more = \min(2.0, 1 + 6 * ($more - 1))) {
             [$high, $atHigh] = [$low, $atLow];
             $low *= \max(0.25, $aim / ($aim + $atLow)) / $more;
@@ -204,7 +204,7 @@ final readonly class Sizing
             return null;
         }
         if ($atHigh < 0) {
-            // What it fills has a size of its own.
+            // The filled shape has its own size.
             return $start;
         }
         $side = 0;
@@ -214,7 +214,7 @@ final readonly class Sizing
             if (\abs($at) <= self::NEAR) {
                 return $middle;
             }
-            // An end that stays twice in a row counts for half, so that it is left behind.
+            // An end kept twice in a row is halved, so that it moves.
             if ($at > 0) {
                 [$high, $atHigh] = [$middle, $at];
                 $atLow /= 1 === $side ? 2 : 1;

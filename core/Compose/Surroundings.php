@@ -17,7 +17,7 @@ use Uvret\Type\Font;
 use Uvret\Type\FontException;
 use Uvret\Type\TypeCase;
 
-/** What a line finds around it: the area and the brim that it stands on, the shapes and lines that it may follow. */
+/** What a line is placed in: the area or brim, and the shapes and lines it may follow. */
 final readonly class Surroundings
 {
     public Box $area;
@@ -32,7 +32,7 @@ final readonly class Surroundings
     /** @var array<string, Dimensions> of the forms and motifs, by their ids */
     private array $sizes;
 
-    /** @param array<string, Region> $shapes by the ids of the forms and motifs, and of the pieces that lines fill */
+    /** @param array<string, Region> $shapes by the ids of forms, motifs and filled pieces */
     public function __construct(
         private TypeCase $typeCase,
         private Design $design,
@@ -47,7 +47,7 @@ final readonly class Surroundings
         $this->brimY = $placement->down;
     }
 
-    /** What a line is fitted into: the area, or the form or motif that it belongs to, about the origin. */
+    /** The room to fit a line into: the area, or its form or motif centred on the origin. */
     public function room(Line $line): Box
     {
         $size = $this->sizes[$line->belongs->to] ?? null;
@@ -92,7 +92,7 @@ final readonly class Surroundings
         return $this->typeCase->font($line->lettering->font);
     }
 
-    /** Whether the letters of a line are to join: as it says, or as the font's do. */
+    /** Whether the letters of a line should join: as set, or as usual for its font. */
     public function joins(Line $line): bool
     {
         return match ($line->lettering->joins) {
@@ -102,7 +102,7 @@ final readonly class Surroundings
         };
     }
 
-    /** The line whose ring a line is on, which may be itself. */
+    /** The line whose ring a line shares; possibly itself. */
     public function ringLeader(Line $line): Line
     {
         $leader = $this->design->line($line->follows->ring->with);
@@ -110,7 +110,7 @@ final readonly class Surroundings
         return null !== $leader && FollowPath::Ring === $leader->follows->path && '' === $leader->follows->ring->with ? $leader : $line;
     }
 
-    /** The other line on the ring of one, if there is any to be seen. */
+    /** The other visible line on the same ring, if any. */
     public function ringPartner(Line $line): ?Line
     {
         $leader = $this->ringLeader($line);

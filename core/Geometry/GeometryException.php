@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-/** A geometry that cannot be taken, or an operation that could not be finished. */
+/** Invalid geometry, or an operation that could not be finished. */
 final class GeometryException extends \RuntimeException
 {
     public static function notWhole(mixed $value): self

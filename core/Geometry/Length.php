@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-/** A length in whole micrometres, read from and printed as what people write on paper. */
+/** A length in whole micrometres, read and printed the way people write lengths. */
 final readonly class Length
 {
-    /** An inch in µm, its smallest parts, and how near to one of them a length is shown as it, in µm. */
+    /** An inch in µm, its smallest fraction, and the tolerance for showing a fraction, in µm. */
     private const INCH = 25_400;
     private const PARTS = 64;
     private const NEAR = 10;
 
-    /** The longest length that is taken: 100 m. */
+    /** Maximum length: 100 m. */
     public const LIMIT = 100_000_000;
 
     private const FACTORS = [
@@ -71,7 +71,7 @@ final readonly class Length
         return new self((int) \round($value));
     }
 
-    /** In the unit, without its name: to a tenth of a millimetre; in inches as a fraction to 1/64 where it is one, else in decimals. */
+    /** Without the unit's name: to a tenth of a millimetre, or in inches as a fraction to 1/64 if exact, else in decimals. */
     public function format(Unit $unit): string
     {
         return Unit::Millimetre === $unit ? \number_format($this->micrometres / 1000, 1, '.', '') : $this->inches();

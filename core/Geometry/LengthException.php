@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-/** Something typed that is not a length, said so that it can be typed again. */
+/** Input that is not a length, with what to type instead. */
 final class LengthException extends \InvalidArgumentException
 {
     public static function notALength(string $text, Unit $preferred): self

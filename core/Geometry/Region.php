@@ -74,7 +74,7 @@ final readonly class Region
         return $this->with([$other], Rule::Both);
     }
 
-    /** The points of this region that lie in none of the others. */
+    /** The points of this region outside all of the others. */
     public function subtract(self ...$others): self
     {
         return $this->with($others, Rule::OnlyFirst);
@@ -180,7 +180,7 @@ final readonly class Region
         return $this->rings;
     }
 
-    /** @return list<self> the pieces that fall apart: one outer ring with its holes each */
+    /** @return list<self> connected pieces: each an outer ring with its holes */
     public function pieces(): array
     {
         return \array_map(fn (array $piece): self => new self($piece, \array_fill(0, \count($piece), 0), $this->apart), $this->valid()->pieces());
@@ -203,13 +203,13 @@ final readonly class Region
         return new self($rings, $outer, $this->apart);
     }
 
-    /** @return list<self> what its holes leave out, each a region of its own */
+    /** @return list<self> its holes as regions */
     public function holes(): array
     {
         $holes = [];
         foreach ($this->rings as $ring) {
             if (Measure\RingMeasure::area($ring) < 0) {
-                // Holes turn clockwise: read backwards they are shapes.
+                // Holes run clockwise; reversed they are shapes.
                 $holes[] = self::fromRings([\array_merge(...\array_reverse(\array_chunk($ring, 2)))]);
             }
         }
@@ -253,7 +253,7 @@ final readonly class Region
         return $box;
     }
 
-    /** Tells whether two regions have the same rings. */
+    /** Whether two regions have the same rings. */
     public function digest(): string
     {
         return \hash('xxh128', \implode(';', \array_map(static fn (array $ring): string => \pack('q*', ...$ring), $this->rings)));
@@ -275,7 +275,7 @@ final readonly class Region
         return Measure\Inside::holds($this->rings, $x, $y);
     }
 
-    /** Whether the two have any area in common. */
+    /** Whether they have an area in common. */
     public function overlaps(self $other): bool
     {
         [$box, $otherBox] = [$this->bounds(), $other->bounds()];
@@ -388,7 +388,7 @@ final readonly class Region
         foreach ($this->rings as $number => $ring) {
             $outer = $this->outer[$number];
             if ($outer === $number) {
-                // Long rings are hardly ever narrow: looking would cost more than it saves.
+                // Long rings are rarely narrow; checking would cost more than it saves.
                 $wide[$number] = \count($ring) > self::LONG_RING || \min(($box = Measure\RingMeasure::box($ring))->width(), $box->height()) > $length;
             }
             if ($wide[$outer]) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-/** Regions as SVG path data. SVG's y points down, so a height is given that y is counted from. */
+/** Regions as SVG path data. SVG's y points down, so each method takes the height to count from. */
 final class SvgPath
 {
     /** In millimetres with three decimals: exact on the grid. */
@@ -64,7 +64,7 @@ final class SvgPath
     }
 
     /**
-     * Rough, for pictures in small: in steps of so many µm, y down; points that fall on the one before are left out.
+     * Coarse, for thumbnails: in steps of a given number of µm, y down, without repeated points.
      */
     public static function coarse(Region $region, int $step): string
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry;
 
-/** Documents and screens measure downwards, the core upwards: here, and nowhere else, one is turned into the other. */
+/** Documents and screens measure downwards, the core upwards; only this class converts. */
 final class YAxis
 {
     public static function turned(int $y): int

@@ -46,7 +46,7 @@ final class FolderTypeCase implements TypeCase
     }
 
     /**
-     * Does something that nobody else does at the same time: what it finds in the folder stays as it is until it is done.
+     * Runs something under an exclusive lock on the folder.
      *
      * @template Result
      *
@@ -78,9 +78,9 @@ final class FolderTypeCase implements TypeCase
     }
 
     /**
-     * Puts a font into the folder; where others may do so too, within alone().
+     * Adds a font to the folder; call it within alone() if others may do so too.
      *
-     * @throws FontException if the file is not a font that can be read
+     * @throws FontException if the file is not a readable font
      */
     public function add(FontEntry $entry, string $bytes): void
     {
@@ -95,7 +95,7 @@ final class FolderTypeCase implements TypeCase
     /** @param array<FontEntry> $entries */
     private function write(array $entries): void
     {
-        // Written beside it and moved over it, so that no reader finds half a list.
+        // Written to another file and renamed, so that no reader sees half a list.
         $written = $this->list().'.'.\getmypid();
         \file_put_contents(
             $written,
@@ -126,7 +126,7 @@ final class FolderTypeCase implements TypeCase
         return null === $this->entry($id) ? null : $this->folder.'/'.$id.'.ttf';
     }
 
-    /** Measures all fonts of the folder anew and writes the list. */
+    /** Measures all fonts of the folder again and writes the list. */
     public function measure(): void
     {
         $entries = \array_map(

@@ -32,17 +32,17 @@ final class Font
     private ?float $letterHeight = null;
 
     private function __construct(
-        /** Tells fonts apart: a hash of the file. */
+        /** Hash of the file. */
         public readonly string $id,
         public readonly string $family,
         public readonly string $style,
         public readonly int $unitsPerEm,
         public readonly int $glyphCount,
-        /** Whether it has many instances, of which the default one is used. */
+        /** Whether it is a variable font; its default instance is used. */
         public readonly bool $isVariable,
-        /** Its licence, as the font states it; empty if it does not. */
+        /** Its licence as stated in the font; empty if there is none. */
         public readonly string $licence,
-        /** Whether it may be taken along in files (OS/2 fsType). */
+        /** Whether it may be embedded in files (OS/2 fsType). */
         public readonly bool $mayBeEmbedded,
         private readonly CharacterMap $characters,
         private readonly Outlines $glyphs,
@@ -110,23 +110,23 @@ final class Font
     /**
      * Lays text out on one line, left to right.
      *
-     * @param list<Feature> $features what is switched on and off beyond the font's own way
-     * @param string        $language like nl, for letters that some languages draw in their own way
+     * @param list<Feature> $features changes to the default features
+     * @param string        $language like nl, for language-specific forms
      *
-     * @throws FontException if the font's tables lie
+     * @throws FontException if the font's tables are inconsistent
      */
     public function shape(string $text, array $features = [], string $language = ''): GlyphRun
     {
         return $this->shaper->shape($text, $features, $language);
     }
 
-    /** How far the pen goes on after a glyph. */
+    /** Advance width of a glyph. */
     public function advance(int $glyph): int
     {
         return $this->shaper->advance($glyph);
     }
 
-    /** The advance of a space, in font units; a quarter of the em where the font has none. */
+    /** Advance of a space in font units; a quarter of the em if the font has none. */
     public function spaceWidth(): int
     {
         $glyph = $this->characters->glyph(0x20);
@@ -141,8 +141,8 @@ final class Font
     }
 
     /**
-     * The height of the letter H as drawn, from foot to head: fonts state it wrongly or not at all. Where there is no H,
-     * the highest of the figures and small letters stands in.
+     * Cap height as drawn by the letter H, because fonts state it wrongly or not at all. Without an H,
+     * the highest digit or lower-case letter is used.
      */
     public function letterHeight(): float
     {
@@ -163,7 +163,7 @@ final class Font
     }
 
     /**
-     * The characters of a text that the font has no glyph for, each once; those that are never seen need none.
+     * Characters of a text without a glyph, each once; invisible ones need none.
      *
      * @return list<string>
      */
@@ -180,7 +180,7 @@ final class Font
     }
 
     /**
-     * Every glyph with its names: the font's own, and those of the character that it is for.
+     * Every glyph with its names: the font's own and its character's.
      *
      * @return array<int, array{name: string, character: string, called: string}>
      */
@@ -200,7 +200,7 @@ final class Font
         return $glyphs;
     }
 
-    /** @return list<string> the tags of the features by which it substitutes glyphs */
+    /** @return list<string> tags of the features that substitute glyphs */
     public function features(): array
     {
         return $this->shaper->features();

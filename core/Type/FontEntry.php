@@ -6,7 +6,7 @@ namespace Uvret\Type;
 
 use Uvret\Type\Facts\FontFacts;
 
-/** A font as the type case lists it. */
+/** A font's entry in the type case. */
 final readonly class FontEntry
 {
     public function __construct(
@@ -18,7 +18,7 @@ final readonly class FontEntry
     ) {
     }
 
-    /** An entry for a font that comes in, with its facts measured. */
+    /** An entry for a new font, with its facts measured. */
     public static function measured(string $id, string $name, string $use, string $licence, Font $font): self
     {
         return new self($id, $name, $use, $licence, FontFacts::of($font));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Type;
 
-/** A font that cannot be read, with the reason in words for the person who brought it. */
+/** An unusable font, with the reason for the user who added it. */
 final class FontException extends \RuntimeException
 {
     public static function notAFont(): self

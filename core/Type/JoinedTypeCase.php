@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Type;
 
-/** Several type cases as one, like the fonts that ship with the app and the shop's own; the first that has an id is asked. */
+/** Several type cases as one, such as the app's fonts and the shop's; the first with an id wins. */
 final readonly class JoinedTypeCase implements TypeCase
 {
     /** @param list<TypeCase> $cases */

@@ -13,9 +13,9 @@ interface TypeCase
     /** @return list<FontEntry> */
     public function entries(): array;
 
-    /** How the type case lists a font; null if it has none of that id. */
+    /** The entry of a font; null if there is none with this id. */
     public function entry(string $id): ?FontEntry;
 
-    /** The file of a font; null if the type case has none of that id. */
+    /** The file of a font; null if there is none with this id. */
     public function file(string $id): ?string;
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks\Measuring;
 
-/** An area that a kind of blank usually has, worked out from its measures. Lengths are in µm and become whole millimetres. */
+/** A usual area of a kind of blank, computed from its measures. Lengths are in µm, rounded to millimetres. */
 final readonly class Area
 {
     /** @param array{edge: string, distance: int} $from */
@@ -21,7 +21,7 @@ final readonly class Area
     ) {
     }
 
-    /** Whose middle lies so far right of the measuring point and whose top so far below it. */
+    /** By the offsets of its centre (right) and top (down) from the measuring point. */
     public static function at(string $id, string $name, float $width, float $height, float $down, string $from, float $across = 0.0): self
     {
         return new self(
@@ -49,7 +49,7 @@ final readonly class Area
         );
     }
 
-    /** The front half of a brim that is measured across, round a crown that is measured across. */
+    /** The front half of a brim, from the widths of brim and crown. */
     public static function onBrim(int $brim, int $crown, int $inset): self
     {
         return new self(

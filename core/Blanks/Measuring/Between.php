@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks\Measuring;
 
-/** Sizes between two that were measured, at even steps: measures, areas and places to keep off go along evenly. */
+/** Sizes between two measured ones: measures, areas and keep-off places in even steps. */
 final class Between
 {
-    /** Lengths become whole millimetres. */
+    /** Lengths are rounded to millimetres. */
     private const WHOLE = 1_000;
 
     /**
      * @param \stdClass    $from  a size of a shop's blank, see shop-blank.schema.json
      * @param \stdClass    $to    another one of the same blank
-     * @param list<string> $names of the sizes between, the one next to the first one first
+     * @param list<string> $names of the sizes between, from first to last
      *
      * @return list<\stdClass>
      */
@@ -24,7 +24,7 @@ final class Between
             $size = self::mixed($from, $to, ($at + 1) / (\count($names) + 1));
             \assert($size instanceof \stdClass);
             $size->size = $name;
-            // It was worked out, not measured.
+            // Computed, not measured.
             unset($size->measures);
             $sizes[] = $size;
         }
@@ -32,7 +32,7 @@ final class Between
         return $sizes;
     }
 
-    /** Numbers in between; whatever only one of them has, or is no number, is as in the first. */
+    /** Interpolates numbers; anything else, or present in one only, is taken from the first. */
     private static function mixed(mixed $from, mixed $to, float $share): mixed
     {
         if (\is_int($from) && \is_int($to)) {
@@ -54,7 +54,7 @@ final class Between
     }
 
     /**
-     * Entries with an id meet those of the same id, others those at the same place.
+     * Entries are matched by id, or by index if they have none.
      *
      * @param array<mixed> $from
      * @param array<mixed> $to

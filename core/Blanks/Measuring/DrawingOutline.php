@@ -10,7 +10,7 @@ final class DrawingOutline
     private const FINE = 48;
 
     /**
-     * The line in short pieces; what is straight stays one piece.
+     * The line in short segments; straight parts stay whole.
      *
      * @param list<float> $cubics
      *
@@ -53,7 +53,7 @@ final class DrawingOutline
     }
 
     /**
-     * Whether both handles lie on the way to the end.
+     * Whether both handles lie on the chord.
      *
      * @param array{float, float} $first
      * @param array{float, float} $second

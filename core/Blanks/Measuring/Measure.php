@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks\Measuring;
 
-/** What is measured on a kind of blank, as its drawing shows it. */
+/** A measure of a kind of blank, shown on its drawing. */
 final readonly class Measure
 {
     /**
-     * @param string $path  along which is measured: SVG path data in the drawing's millimetres
-     * @param int    $usual as the drawing has it, in µm
+     * @param string $path  the measured line: SVG path data in the drawing's millimetres
+     * @param int    $usual its length in the drawing, in µm
      */
     public function __construct(
         public string $name,

@@ -8,17 +8,17 @@ use Uvret\Blanks\BlankException;
 use Uvret\Blanks\Drawing;
 
 /**
- * A size of a blank worked out from a few measures: how it is drawn, its usual areas, and what to keep off.
+ * A size of a blank computed from a few measures: its drawing, usual areas and keep-off places.
  *
  * @phpstan-type Place array{id: string, kind: string, name: string, points: list<int>, closed: bool, distance: int}
  */
 final class MeasuredSize
 {
-    /** How much smaller or larger than in the drawing a measure may be. */
+    /** Smallest and largest ratio of a measure to the drawing's. */
     private const LEAST = 0.25;
     private const MOST = 4.0;
 
-    /** What a blank's height is measured as, by drawing; what is not here is drawn to its width alone. */
+    /** The measure that sets the height, by drawing; other drawings are scaled by width alone. */
     private const HEIGHT = [
         'tee-front' => 'length',
         'tee-back' => 'length',
@@ -54,7 +54,7 @@ final class MeasuredSize
             }
             $known[$measure->name] = $length;
         }
-        // The first measure is the one across.
+        // The first measure is the width.
         $width = $known[$asked[0]->name];
         $height = $known[self::HEIGHT[$drawing] ?? ''] ?? null;
         if (isset($known['crown']) && $known['crown'] > 0.9 * $width) {
@@ -72,7 +72,7 @@ final class MeasuredSize
     }
 
     /**
-     * Pockets and handles lie where they were measured rather than where the drawing has them.
+     * Pockets and handles move from the drawing's position to the measured one.
      *
      * @param list<Place>        $places
      * @param list<Measure>      $asked
@@ -105,7 +105,7 @@ final class MeasuredSize
     /**
      * @param list<int> $points
      *
-     * @return list<int> all of them lower, or only what does not lie on the measuring point's own height
+     * @return list<int> all points lowered, or only those not level with the measuring point
      */
     private static function lowered(array $points, int $by, bool $all): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks\Measuring;
 
-/** Measures that no blank has. */
+/** Impossible measures of a blank. */
 final class MeasuringException extends \RuntimeException
 {
     private function __construct(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Blanks\Measuring;
 
-/** Where the trade usually puts lettering on a kind of blank, by what was measured on it. Lengths are in µm. */
+/** The trade's usual areas on a kind of blank, from its measures. Lengths are in µm. */
 final class UsualAreas
 {
     private const FULL = 300_000;
@@ -15,7 +15,7 @@ final class UsualAreas
     private const MARGIN = 40_000;
 
     /**
-     * @param array<string, int> $m all of the drawing's measures, by name
+     * @param array<string, int> $m the drawing's measures, by name
      *
      * @return non-empty-list<Area>
      */
@@ -63,7 +63,7 @@ final class UsualAreas
     }
 
     /**
-     * As wide as a full front usually is, and clear of the side seams.
+     * The usual width of a full front, clear of the side seams.
      *
      * @param array<string, int> $m
      */

@@ -8,7 +8,7 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Curve\Path;
 use Uvret\Geometry\Curve\PathBuilder;
 
-/** Forms with a character of their own, by half of their width and height. */
+/** Emblem-like forms, from half of their width and height. */
 final class Emblems
 {
     public static function heart(float $x, float $y): Path
@@ -57,7 +57,7 @@ final class Emblems
         $broad = 2 * $y - $rise;
         $tail = 0.1 * $x;
 
-        // The bows are parabolas, whose control point lies twice as high as their middle.
+        // The bows are parabolas; the control point is twice as high as the middle.
         return (new PathBuilder())
             ->moveTo(-$x, -$y)
             ->quadraticTo(0, -$y + 2 * $rise, $x, -$y)

@@ -13,10 +13,10 @@ use Uvret\Geometry\Curve\PathBuilder;
 use Uvret\Geometry\FillRule;
 use Uvret\Geometry\Region;
 
-/** Forms as curves: of exactly the width and height that they are given, round the origin, y up. Lengths are in µm. */
+/** Forms as curves of the exact width and height, centred on the origin, y up. Lengths are in µm. */
 final readonly class FormOutline
 {
-    /** In its place, turned. */
+    /** Placed and rotated. */
     public static function region(Form $form): Region
     {
         $map = Affine::turn(-$form->place->turn)->then(Affine::move($form->place->x, $form->place->y));

@@ -18,7 +18,7 @@ use Uvret\Geometry\YAxis;
 final readonly class MotifOutline
 {
     /**
-     * What is cut from each film.
+     * Shapes by film.
      *
      * @return list<array{film: string|null, region: Region}> a region for each colour, or for each piece where some are otherwise;
      *                                                        without a film they are left out
@@ -68,7 +68,7 @@ final readonly class MotifOutline
     }
 
     /**
-     * As it is drawn, in its size: about its middle, then mapped.
+     * As drawn, at its size, about its centre, then mapped.
      *
      * @return list<Region> for each colour
      */

@@ -10,14 +10,14 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** The pieces of a motif, each where and as it is to be. They are known by a point in them as they were drawn. */
+/** The pieces of a motif with their settings. A piece is identified by a point inside it as drawn. */
 final readonly class MotifPieces
 {
     /** Units per full width or height. */
     private const WHOLE = 10_000;
 
     /**
-     * Each as it was drawn and as it is; those that are left out have no film.
+     * Each as drawn and as set; removed pieces have no film.
      *
      * @param list<Region> $colours unturned, about the motif's middle
      *
@@ -43,7 +43,7 @@ final readonly class MotifPieces
     }
 
     /**
-     * One of them, as it is, about the motif's middle.
+     * One piece as set, about the motif's centre.
      *
      * @param list<Region>                       $colours unturned, about the motif's middle
      * @param array{colour: int, x: int, y: int} $at      a point in it as it was drawn, in ten-thousandths of the motif
@@ -85,7 +85,7 @@ final readonly class MotifPieces
     {
         $box = $piece->bounds() ?? new Box(0, 0, 0, 0);
         [$longest, $x, $y] = [0, $box->left, $box->bottom];
-        // The middle of the longest stretch that level lines have in it.
+        // The middle of the longest horizontal chord.
         for ($eighth = 1; $eighth < 8; ++$eighth) {
             $level = $box->bottom + \intdiv($eighth * $box->height(), 8);
             foreach ($piece->clipLines([[$box->left - 1, $level, $box->right + 1, $level]]) as $stretch) {

@@ -7,7 +7,7 @@ namespace Uvret\Compose\Forms;
 use Uvret\Geometry\Curve\Path;
 use Uvret\Geometry\Curve\PathBuilder;
 
-/** Polygons and stars: regular ones, stretched until their bounds are what they are to be. */
+/** Regular polygons and stars, stretched to the required bounds. */
 final class Points
 {
     public static function polygon(int $count, float $width, float $height): Path

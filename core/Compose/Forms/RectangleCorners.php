@@ -7,7 +7,7 @@ namespace Uvret\Compose\Forms;
 use Uvret\Geometry\Curve\Path;
 use Uvret\Geometry\Curve\PathBuilder;
 
-/** Rectangles and what is done to their corners. */
+/** Rectangles with treated corners. */
 final class RectangleCorners
 {
     public static function rounded(float $x, float $y, float $radius): Path
@@ -26,7 +26,7 @@ final class RectangleCorners
         return $builder->path();
     }
 
-    /** Quarters of a circle are cut into the corners. */
+    /** Quarter circles cut into the corners. */
     public static function cutIn(float $x, float $y, float $radius): Path
     {
         $radius = \min($radius, 0.9 * \min($x, $y));

@@ -12,12 +12,12 @@ use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 
 /**
- * Which letters of a line ought to join: where the font is a joining script, those that do so as it sets them,
- * before tracking and nudges; or all small letters where the line says so.
+ * Letters of a line that should join: in a joining script, those that overlap before spacing and nudges;
+ * or all lower-case letters if the line is set to join.
  */
 final readonly class ExpectedJoins
 {
-    /** Large enough to measure by, in µm for the em. */
+    /** Em for measuring, in µm. */
     private const SIZE = 20000;
 
     /** @param array<int, Region>|null $letters as the font sets them; null if that is how the line has them */

@@ -7,18 +7,18 @@ namespace Uvret\Compose\Joining;
 use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 
-/** Letters → joints: for each neighbouring pair whether they overlap, by how much, and whether a hole is filled. */
+/** Letters → joins: overlap or gap of each neighbouring pair, and whether a hole is filled. */
 final readonly class JoinCheck
 {
-    /** Letters whose boxes are further apart than this are not measured more closely, in µm. */
+    /** Letters with boxes farther apart than this are not measured, in µm. */
     private const NEAR = 1_500;
 
-    /** A neck of this is enough for any film, so it is not measured more closely either, in µm. */
+    /** A neck of this width suffices for any film and is not measured further, in µm. */
     private const PLENTY = 600;
 
     /**
      * @param array<int, Region>       $letters  by their places in the words
-     * @param callable(int, int): bool $expected whether the letters of two places ought to join
+     * @param callable(int, int): bool $expected whether the letters at two indices should join
      *
      * @return list<LetterJoin> for each pair of letters of one word
      */
@@ -93,16 +93,16 @@ final readonly class JoinCheck
         );
     }
 
-    /** How thick an overlap is: the largest circle in it. */
+    /** Width of an overlap: diameter of its largest circle. */
     private static function neck(Region $common): int
     {
-        // No shape is thinner everywhere than twice its area by its perimeter.
+        // The largest circle has a diameter of at least 2 · area ÷ perimeter.
         $least = 2 * $common->area() / \max(1.0, $common->perimeter());
 
         return (int) \round($least >= self::PLENTY ? $least : 2 * $common->inscribedRadius());
     }
 
-    /** Whether both are small letters. */
+    /** Whether both are lower-case. */
     public static function areSmall(string $words, int $left, int $right): bool
     {
         return 1 === \preg_match('/^\p{Ll}$/u', \mb_substr($words, $left, 1)) && 1 === \preg_match('/^\p{Ll}$/u', \mb_substr($words, $right, 1));

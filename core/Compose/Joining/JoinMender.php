@@ -10,19 +10,19 @@ use Uvret\Geometry\Affine;
 use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 
-/** Finds the smallest nudges that make all letters of a line join as they ought to. */
+/** Finds the smallest nudges that make all letters of a line join. */
 final readonly class JoinMender
 {
-    /** How far a letter is moved at most, and how finely it is tried, in thousandths of the em. */
+    /** Maximum and step of a nudge, in thousandths of the em. */
     private const FURTHEST = 240.0;
     private const STEP = 8.0;
     private const FINEST = 0.5;
 
     /**
      * @param int $size µm that the em takes
-     * @param int $neck how thick each neck has to be, in µm
+     * @param int $neck required width of each neck, in µm
      *
-     * @return list<Mend> what has to be moved; empty if all is well
+     * @return list<Mend> nudges; empty if all letters join
      */
     public static function mend(Line $line, Font $font, int $size, int $neck): array
     {
@@ -51,7 +51,7 @@ final readonly class JoinMender
             return null !== $moved && self::isGood($moved, $needsNeck, $neck);
         };
         for ($far = self::STEP; $far <= self::FURTHEST; $far += self::STEP) {
-            // Closer first: what is too far apart is the more common trouble.
+            // Closer first, because letters too far apart are more common.
             foreach (0 === $joint->overlap ? [-$far, $far] : [$far, -$far] as $by) {
                 if ($good($by)) {
                     return self::refined($by, $good);
@@ -75,7 +75,7 @@ final readonly class JoinMender
             }
         }
 
-        // Half a step to the good side, so that rounding to the grid undoes nothing.
+        // Half a step extra, so that rounding to the grid undoes nothing.
         return \round($by + ($by <=> $bad) * self::FINEST, 1);
     }
 

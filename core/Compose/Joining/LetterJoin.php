@@ -6,7 +6,7 @@ namespace Uvret\Compose\Joining;
 
 use Uvret\Design\Derived;
 
-/** How two neighbouring letters stand to each other. Lengths are in µm, areas in µm². */
+/** Overlap or gap of two neighbouring letters. Lengths are in µm, areas in µm². */
 final readonly class LetterJoin
 {
     use Derived;
@@ -42,7 +42,7 @@ final readonly class LetterJoin
         return $this->derive(['x' => $this->x + $dx, 'y' => $this->y + $dy]);
     }
 
-    /** Whether a hole is filled to an extent that shows. */
+    /** Whether a hole is visibly filled. */
     public function fillsHole(): bool
     {
         return $this->lostShare > 0.04 && $this->lost > 50_000;

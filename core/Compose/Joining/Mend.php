@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Joining;
 
-/** A letter that has to be moved so that it joins the one before. */
+/** A nudge that makes a letter join the one before. */
 final readonly class Mend
 {
     /**

@@ -7,8 +7,8 @@ namespace Uvret\Geometry\Measure;
 use Uvret\Geometry\Region;
 
 /**
- * Tells what opening took off the corners of a shape from all else that it took away: such a piece hangs on what stayed by one stretch
- * of its outline, and is short.
+ * Finds the pieces that an opening took off corners: they are attached to the rest by one stretch of their
+ * outline, and short.
  */
 final readonly class CornerOffcuts
 {
@@ -18,7 +18,7 @@ final readonly class CornerOffcuts
     /** @var array<int, array<int, true>> the corners that come before each on the outlines of what stayed */
     private array $before;
 
-    /** @param float $reach how far a piece reaches at most that is only a corner, in µm */
+    /** @param float $reach maximum length of a corner piece, in µm */
     public function __construct(
         Region $stayed,
         private float $reach,

@@ -7,10 +7,10 @@ namespace Uvret\Geometry\Measure;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** The edge of a region, to ask again and again whether others touch it. */
+/** Index of a region's edge, for repeated tests whether others touch it. */
 final class EdgeIndex
 {
-    /** What is no farther away than this touches, in µm: colours of artwork may be a hair apart. */
+    /** Distance that counts as touching, in µm: colours of artwork may have hairline gaps. */
     private const NEAR = 2.5;
 
     private const STRIDE = 1 << 31;
@@ -37,7 +37,7 @@ final class EdgeIndex
         if (null === $box || true !== $this->box?->overlaps($box)) {
             return false;
         }
-        // Regions that were cut by one another mostly have corners in common.
+        // Regions cut by each other usually share corners.
         $vertices = $this->vertices ??= self::verticesOf($this->region);
         foreach ($other->rings() as $ring) {
             for ($i = 0, $count = \count($ring); $i < $count; $i += 2) {
@@ -52,14 +52,14 @@ final class EdgeIndex
         return $this->tree->distanceTo(BoxTree::of($other->rings()), self::NEAR) < self::NEAR;
     }
 
-    /** Whether every piece of another region's edge is this one's as well, from the other side. */
+    /** Whether another region's edge runs along this one's everywhere, from the other side. */
     public function surrounds(Region $other): bool
     {
         $edges = $this->edges ??= self::edgesOf($this->region);
         foreach ($other->rings() as $ring) {
             $count = \count($ring);
             for ($i = 0, $j = $count - 2; $i < $count; $j = $i, $i += 2) {
-                // Both keep their inside on the left, so that a common edge is run the other way.
+                // Both have their inside on the left, so a shared edge runs in opposite directions.
                 $to = $edges[$ring[$i] * self::STRIDE + $ring[$i + 1]] ?? null;
                 if ($ring[$j] * self::STRIDE + $ring[$j + 1] !== $to) {
                     return false;

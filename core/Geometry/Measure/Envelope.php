@@ -6,7 +6,7 @@ namespace Uvret\Geometry\Measure;
 
 use Uvret\Geometry\Region;
 
-/** The highest and the lowest points of a region at given places across. Lengths are in µm. */
+/** Highest and lowest points of a region at given x. Lengths are in µm. */
 final readonly class Envelope
 {
     /** @param list<array{int, int, int, int}> $edges from left to right */
@@ -66,7 +66,7 @@ final readonly class Envelope
     }
 
     /**
-     * How often a vertical line between a place and the next one meets the outline: twice where there is neither a notch nor a hole.
+     * Number of crossings of the outline with a vertical line between successive places: two if there is neither notch nor hole.
      *
      * @param list<int> $places rising; among them all corners of the region
      *

@@ -16,7 +16,7 @@ use Uvret\Geometry\Region;
  */
 final class LargestCircle
 {
-    /** The radius is found to half of this, in µm. */
+    /** The radius is exact to half of this, in µm. */
     private const PRECISION = 12;
 
     private const SQUARES = 6000;
@@ -47,7 +47,7 @@ final class LargestCircle
         return ($found + $promised) / 2;
     }
 
-    /** @return array{float, float} a radius that was found, and one that is not exceeded */
+    /** @return array{float, float} lower and upper bound of the radius */
     private static function search(Region $region): array
     {
         $tree = BoxTree::of($region->rings());

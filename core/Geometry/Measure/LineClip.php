@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry\Measure;
 
-/** Clips open lines by rings: what of them lies inside, or on the edge. */
+/** Clips open lines to rings: the parts inside or on the edge. */
 final class LineClip
 {
     /**
@@ -25,7 +25,7 @@ final class LineClip
             $cuts = self::cuts($ax, $ay, $bx, $by, $rings);
             $from = 0.0;
             foreach ($cuts as $to) {
-                // A stretch between two cuts is inside or outside as its middle is.
+                // A part between two cuts is inside if its midpoint is.
                 $middle = ($from + $to) / 2;
                 $inside = Inside::holds($rings, (int) \round($ax + $middle * ($bx - $ax)), (int) \round($ay + $middle * ($by - $ay)));
                 if ($inside) {
@@ -100,7 +100,7 @@ final class LineClip
             if ($part[$i] === $kept[$end - 2] && $part[$i + 1] === $kept[$end - 1]) {
                 continue;
             }
-            // A point on the straight way between its neighbours goes.
+            // Drops points on the straight line between their neighbours.
             if ($end > 2 && self::isStraight($kept[$end - 4], $kept[$end - 3], $kept[$end - 2], $kept[$end - 1], $part[$i], $part[$i + 1])) {
                 \array_splice($kept, -2);
             }

@@ -16,25 +16,25 @@ use Uvret\Geometry\Region;
  */
 final readonly class ThinPlaces
 {
-    /** What is shorter than this many times the limit is a neck between what it joins, no stroke. */
+    /** Pieces shorter than this many times the limit are necks, not strokes. */
     private const NECK = 2.5;
 
-    /** How far a piece is grown to meet what it hangs on, in µm. */
+    /** Growth of a piece to touch what it hangs on, in µm. */
     private const TOUCH = 12;
 
-    /** Slivers that rounding leaves along curves are thinner than this share of the limit. */
+    /** Rounding slivers along curves are thinner than this share of the limit. */
     private const SLIVER = 0.03;
 
-    /** What is smaller than this share of the limit's square is nothing. */
+    /** Smaller pieces are ignored, as a share of the squared limit. */
     private const NOTHING = 0.02;
 
-    /** How finely a neck is measured, in µm. */
+    /** Precision of neck widths, in µm. */
     private const FINE = 20;
 
     /**
      * @param list<Region>                             $strokes
      * @param list<Region>                             $necks
-     * @param list<array{region: Region, length: int}> $tails   with their lengths from where they begin to be thin, in µm
+     * @param list<array{region: Region, length: int}> $tails   with the length of their thin part, in µm
      */
     private function __construct(
         public array $strokes,
@@ -43,7 +43,7 @@ final readonly class ThinPlaces
     ) {
     }
 
-    /** @param float $sharp what is thin to its end over less than this many times the limit is a corner or a point */
+    /** @param float $sharp ends thin over less than this many times the limit are corners or points */
     public static function of(Region $region, int $limit, float $sharp): self
     {
         $strokes = $necks = $tails = [];
@@ -85,7 +85,7 @@ final readonly class ThinPlaces
         );
     }
 
-    /** The same places somewhere else. */
+    /** The places moved. */
     public function moved(int $right, int $up): self
     {
         $move = Affine::move($right, $up);
@@ -98,7 +98,7 @@ final readonly class ThinPlaces
         );
     }
 
-    /** The places of several shapes that lie apart. */
+    /** The places of several disjoint shapes. */
     public static function together(self ...$places): self
     {
         return new self(
@@ -108,19 +108,19 @@ final readonly class ThinPlaces
         );
     }
 
-    /** How thick a stroke, which may end in a point, is at its broadest, in µm. */
+    /** Largest width of a stroke that may end in a point, in µm. */
     public static function strokeWidth(Region $stroke): int
     {
         return (int) \round(2 * $stroke->inscribedRadius());
     }
 
-    /** What of a shape is so near to a neck that it tells how thick the neck is. */
+    /** The part of a shape near enough to a neck to measure it. */
     public static function round(Region $neck, Region $region, int $limit): Region
     {
         return ($neck->bounds() ?? new Box(0, 0, 0, 0))->grown(2 * $limit)->toRegion()->intersect($region);
     }
 
-    /** How thick a neck is at its narrowest, in µm, given what is round it; the limit where it is hardly thinner. */
+    /** Least width of a neck in µm, from its neighbourhood; the limit if it is hardly thinner. */
     public static function neckWidth(Region $neck, Region $round, int $limit): int
     {
         $isNeck = static fn (int $width): bool => [] !== \array_filter(
@@ -144,7 +144,7 @@ final readonly class ThinPlaces
         return [] === $this->strokes && [] === $this->necks && [] === $this->tails;
     }
 
-    /** How far a piece reaches from where it hangs on, in µm. */
+    /** Length of a piece from where it is attached, in µm. */
     private static function reach(Region $piece, Region $contact): int
     {
         $farthest = 0.0;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry\Overlay;
 
-/** How low and how high some edges reach in upright bands: what lies outside of that cannot meet them. */
+/** Lowest and highest extents of some edges in vertical bands; edges outside cannot meet them. */
 final readonly class Bands
 {
     private const COUNT = 128;

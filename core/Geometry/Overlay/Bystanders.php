@@ -8,15 +8,15 @@ use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\RingMeasure;
 
 /**
- * The pieces of two operands that have nothing to do with those of the other one, told by their boxes: they need no overlay, but
- * stay as they are or go as a whole. Nor do they touch any that are overlaid: where those are bent by rounding, they could not give way.
+ * Pieces of two operands that are independent of the other's, by their boxes: they need no overlay and are
+ * kept or dropped whole. They must not touch overlaid pieces either, which rounding may bend towards them.
  */
 final readonly class Bystanders
 {
-    /** Boxes that are farther apart than this have nothing to do with one another, in µm. */
+    /** Pieces with boxes farther apart are independent, in µm. */
     private const APART = 4;
 
-    /** With more pairs of pieces than this only the boxes of whole operands are compared. */
+    /** Above this number of pairs only the boxes of whole operands are compared. */
     private const PAIRS = 40_000;
 
     /**
@@ -108,7 +108,7 @@ final readonly class Bystanders
     }
 
     /**
-     * With the other pieces of the same operand that touch those, or touch such.
+     * Adds the pieces of the same operand that touch these, transitively.
      *
      * @param list<list<list<int>>> $pieces
      * @param list<Box>             $boxes
@@ -142,7 +142,7 @@ final readonly class Bystanders
     }
 
     /**
-     * Whether edges of two pieces come near one another, told by where the one's edges are in the other's box, and back.
+     * Whether edges of two pieces may be near each other, by the boxes of either's edges inside the other's box.
      *
      * @param list<list<int>> $one
      * @param list<list<int>> $other

@@ -7,13 +7,13 @@ namespace Uvret\Geometry\Overlay;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Measure\RingMeasure;
 
-/** Regions combined: only the pieces that have to do with one another are overlaid, the others stay as they are or go as a whole. */
+/** Combines regions; only pieces near each other are overlaid, the others are kept or dropped whole. */
 final class Combining
 {
     /** Up to this many regions, boxes are compared pairwise. */
     private const FEW = 60;
 
-    /** Boxes that are farther apart have nothing to do with one another, in µm. */
+    /** Pieces with boxes farther apart are independent, in µm. */
     private const APART = 2;
 
     /**
@@ -122,7 +122,7 @@ final class Combining
     }
 
     /**
-     * Those that lie apart from all others, told by their boxes.
+     * Those apart from all others, by their boxes.
      *
      * @param list<RegionRings> $operands
      *

@@ -6,7 +6,7 @@ namespace Uvret\Geometry\Overlay;
 
 use Uvret\Geometry\Measure\RingMeasure;
 
-/** The rings of a region, as an operand and as a result of overlays. */
+/** Rings of a valid region, as operand and result of overlays. */
 final readonly class RegionRings
 {
     /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\Geometry\Overlay;
 
-/** What counts as inside, told from the winding numbers a and b of the two operands. */
+/** Inside test, from the winding numbers a and b of the two operands. */
 enum Rule
 {
     case NonZero;

@@ -15,10 +15,10 @@ use Uvret\Geometry\Grid;
  */
 final class Snapping
 {
-    /** Four rounds are the most that lettering ever needed; hostile input is ended here. */
+    /** Lettering never needed more than four rounds; this stops hostile input. */
     private const ROUNDS = 60;
 
-    /** After these, crossings go to ends of their edges farther and farther away, so that they run out. */
+    /** After these rounds, crossings snap to edge ends farther and farther away, so that the process ends. */
     private const EXACT_ROUNDS = 12;
 
     /** Upper bound for how far a crossing snapped to an edge's end lies off the other edge, in µm. */

@@ -6,15 +6,15 @@ namespace Uvret\Type\Facts;
 
 use Uvret\Type\Font;
 
-/** What a decorator wants to know of a font, measured once when it comes into the type case. */
+/** Facts about a font for the decorator, measured once when it is added. */
 final readonly class FontFacts
 {
     /**
-     * @param float        $joins      the share of its small letters that overlap as they stand
-     * @param float        $thin       its thinnest strokes as a share of the height of the letter H
-     * @param float        $stem       its usual strokes likewise
-     * @param list<string> $alternates the features by which it draws letters in other ways
-     * @param int          $accents    how many of the accented Latin letters it has
+     * @param float        $joins      share of lower-case pairs that overlap
+     * @param float        $thin       thinnest stroke as a share of the cap height
+     * @param float        $stem       usual stroke likewise
+     * @param list<string> $alternates features with alternates
+     * @param int          $accents    number of accented Latin letters
      * @param bool         $variable   whether its default instance stands for many
      * @param bool         $embeddable whether its maker lets it be taken along in files
      */
@@ -45,14 +45,14 @@ final readonly class FontFacts
         return new self(\round(Joining::share($font), 3), $strokes['thin'], $strokes['stem'], $alternates, $accents, $font->isVariable, $font->mayBeEmbedded);
     }
 
-    /** Whether it is a script whose letters join. */
+    /** Whether it is a joining script. */
     public function isJoining(): bool
     {
         return $this->joins > 0.5;
     }
 
     /**
-     * @param array<mixed> $data as toArray gives it
+     * @param array<mixed> $data from toArray
      */
     public static function fromArray(array $data): self
     {

@@ -10,12 +10,12 @@ use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 use Uvret\Type\FontException;
 
-/** Learns from a font whether its letters join: in a joining script most pairs of small letters overlap as they stand. */
+/** Detects joining scripts: most pairs of lower-case letters overlap. */
 final class Joining
 {
     private const LETTERS = 'aeinorstlhmu';
 
-    /** @return float the share of pairs that overlap, from 0 to 1 */
+    /** @return float share of overlapping pairs, from 0 to 1 */
     public static function share(Font $font): float
     {
         $shapes = [];
@@ -26,7 +26,7 @@ final class Joining
                 try {
                     $glyphs = $font->shape($first.$second)->glyphs;
                     if (2 !== \count($glyphs)) {
-                        // A ligature is as joined as can be.
+                        // A ligature counts as joined.
                         ++$pairs;
                         ++$joined;
                         continue;

@@ -10,16 +10,16 @@ use Uvret\Geometry\Region;
 use Uvret\Type\Font;
 use Uvret\Type\FontException;
 
-/** Measures how thick a font's strokes are: from many points of its letters' edges straight across to the other edge. */
+/** Measures a font's stroke widths: from many points on the letters' edges straight across to the opposite edge. */
 final class Strokes
 {
     private const LETTERS = 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ';
 
-    /** The em while it is measured, and how far apart the points are, in µm. */
+    /** Size of the em for measuring, and spacing of the points, in µm. */
     private const SIZE = 20000;
     private const EVERY = 700;
 
-    /** @return array{thin: float, stem: float} the thinnest twentieth and the middle, as shares of the height of the letter H */
+    /** @return array{thin: float, stem: float} 5th percentile and median, as shares of the cap height */
     public static function of(Font $font): array
     {
         $lengths = [];
