@@ -52,7 +52,7 @@ final class Belongings
         return \array_merge(...\array_values($this->parts));
     }
 
-    /** @return array{int, int} how far it went */
+    /** @return array{int, int} its displacement */
     private function place(Card $card): array
     {
         if (isset($this->moves[$card->id])) {
@@ -96,7 +96,7 @@ final class Belongings
         }
         $turn = Affine::turn(-$to->turn);
         [$x, $y] = [$card->belongs->x, $card->belongs->y];
-        // What runs round a centre is put by that.
+        // Round lines are placed by their centre.
         $isRound = $card instanceof Line && $card->follows->path->isPlaced() && null !== $own->handles?->circle;
         [$middleX, $middleY] = $isRound ? $own->handles->circle : [$own->middleX, $own->middleY];
 

@@ -77,7 +77,7 @@ final readonly class Setting
         if (!$line->fills->isPlain()) {
             $filling = Filling::between($width, $lowest, $highest, self::borders($line, $width, $lowest, $highest, $surroundings), $line->fills->widen);
         }
-        // What fills a form is where the form is.
+        // A line that fills a form is placed by the form.
         $guide = $line->fills->takesForm() ? null : GuideFinder::find($line, $width, $lowest, $highest, $lettering->font->letterHeight() * $up, $surroundings);
         $origin = $width * match ($line->follows->path) {
             FollowPath::Spiral => 0.0,
@@ -114,20 +114,20 @@ final readonly class Setting
         return FormBorders::of($form, $line->fills) ?? throw CompositionException::noRoomInForm();
     }
 
-    /** Of the letter H, in µm. */
+    /** Cap height in µm. */
     public function letterHeight(): float
     {
         return $this->lettering->font->letterHeight() * $this->up + 2 * $this->heft;
     }
 
-    /** Whether the letters are as the font has them: neither stretched nor put along a path, nor grown or thinned. */
+    /** Whether the letters are unchanged: neither stretched, bent, grown nor thinned. */
     public function isPlain(): bool
     {
         return null === $this->filling && null === $this->guide && 0 === $this->heft;
     }
 
     /**
-     * Letters grown each by itself; thinned as the one piece that they are, so that their joins get thinner but stay.
+     * Letters are grown one by one, but thinned as one piece, so that joins get thinner without breaking.
      *
      * @param array<int, list<list<int>>> $rings by letter
      *
@@ -146,7 +146,7 @@ final readonly class Setting
     }
 
     /**
-     * Where a point of the straight line goes that belongs to no letter.
+     * Maps a point of the straight line that belongs to no letter.
      *
      * @return array{float, float}
      */
@@ -157,13 +157,13 @@ final readonly class Setting
         return $this->guide?->at($x - $this->origin, $y) ?? [$x, $y];
     }
 
-    /** Which way the line goes there, in degrees anticlockwise. */
+    /** Direction of the line there, in degrees anticlockwise. */
     public function heading(float $x): float
     {
         return $this->guide?->heading(($this->filling?->at($x, 0)[0] ?? $x) - $this->origin) ?? 0.0;
     }
 
-    /** @return array{float, float} from where to where it lies on its path */
+    /** @return array{float, float} start and end on its path */
     public function span(): array
     {
         return [-$this->origin, $this->width - $this->origin];
@@ -246,7 +246,7 @@ final readonly class Setting
         return $box;
     }
 
-    /** What bends the outlines of a letter; null if they stay as they are. */
+    /** The map that bends a letter's outlines; null if they are not bent. */
     private function warp(int $letter): ?Warp
     {
         if (isset($this->places[$letter])) {
@@ -256,7 +256,7 @@ final readonly class Setting
         return null === $this->filling && null === $this->guide ? null : new FilledThenFollowed($this->filling, $this->guide, $this->origin);
     }
 
-    /** Each letter as it is, turned about its middle. */
+    /** Each letter unbent, rotated about its middle. */
     private function turned(Guide $guide): self
     {
         $middles = [];

@@ -22,7 +22,7 @@ use Uvret\Type\FontException;
 /** Line → sized line: the words shaped, sized by their ink, stretched, put along their path, turned and welded. */
 final readonly class Welder
 {
-    /** Longer than any press, and as far as the grid of the geometry reaches. */
+    /** Longer than any press, within the geometry's grid. */
     private const LONGEST = 40_000_000;
 
     /**
@@ -122,7 +122,7 @@ final readonly class Welder
         );
     }
 
-    /** Turns what lies right of and below the origin about its middle. */
+    /** Rotates a box right of and below the origin about its centre. */
     private static function turn(Line $line, float $width, float $height): Affine
     {
         return 0.0 === $line->place->turn
@@ -131,7 +131,7 @@ final readonly class Welder
     }
 
     /**
-     * The letters welded for each film by itself.
+     * The letters welded, one region per film.
      *
      * @param array<int, list<list<int>>> $rings by letter
      *
@@ -182,7 +182,7 @@ final readonly class Welder
         return $boxes;
     }
 
-    /** @return array<int, string> the films of letters that have one of their own, by their places in the words */
+    /** @return array<int, string> films of letters with their own film, by index in the words */
     private static function films(Line $line): array
     {
         return \array_filter(
@@ -191,7 +191,7 @@ final readonly class Welder
         );
     }
 
-    /** @return list<string> the characters that the font cannot draw and that no other glyph was chosen for */
+    /** @return list<string> characters the font lacks and that have no chosen glyph */
     private static function missing(Line $line, Font $font): array
     {
         $words = '';

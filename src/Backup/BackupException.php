@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Backup;
 
-/** A backup that can't be made or brought back, with why. */
+/** A backup that can't be made or restored, with the reason. */
 final class BackupException extends \RuntimeException
 {
     public static function notWritten(string $file): self

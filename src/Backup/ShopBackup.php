@@ -35,7 +35,7 @@ final readonly class ShopBackup
     {
         $folder = $this->temporary();
         try {
-            // A copy as of one moment, whoever writes meanwhile.
+            // A snapshot, whoever writes meanwhile.
             $this->connection->executeStatement('VACUUM INTO ?', ["$folder/".self::DATABASE]);
             $parts = [self::DATABASE => "$folder/".self::DATABASE];
             foreach (\glob($this->fonts.'/*.{ttf,json}', \GLOB_BRACE) ?: [] as $font) {
@@ -64,7 +64,7 @@ final readonly class ShopBackup
         }
     }
 
-    /** @throws BackupException if it is no backup, or a damaged one; nothing is changed then */
+    /** @throws BackupException if it is not a backup or is damaged; nothing is changed */
     public function restore(string $file): void
     {
         $folder = $this->temporary();
@@ -102,7 +102,7 @@ final readonly class ShopBackup
         $zip->close();
     }
 
-    /** Whether the database is whole, and not from a later version. */
+    /** Whether the database is intact and not from a later version. */
     private function check(string $database): void
     {
         try {
@@ -136,7 +136,7 @@ final readonly class ShopBackup
             $from = new \SQLite3("$folder/".self::DATABASE, \SQLITE3_OPEN_READONLY);
             $to = new \SQLite3($this->database);
             $to->busyTimeout(10_000);
-            // Page by page under SQLite's own locks: pages that are open see the one or the other.
+            // Under SQLite's own locks: open pages see either the old or the new data.
             if (!$from->backup($to)) {
                 throw BackupException::notBroughtBack('the database is in use.');
             }

@@ -7,7 +7,7 @@ namespace Uvret\App\EventListener;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
-/** States the length of every answer, so that one that was cut off is not taken for a whole one. */
+/** Sets Content-Length on every response, so that truncated ones are detected. */
 #[AsEventListener(priority: -1024)]
 final readonly class ContentLength
 {

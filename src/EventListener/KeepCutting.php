@@ -10,7 +10,7 @@ use Symfony\Component\Messenger\MessageBusInterface;
 use Uvret\App\Cutting\SendCut;
 use Uvret\App\Repository\CutRuns;
 
-/** A worker that starts goes on with what another one left in the middle. */
+/** A starting worker continues an unfinished cut. */
 #[AsEventListener]
 final readonly class KeepCutting
 {

@@ -20,7 +20,7 @@ use Uvret\Parcel\ParcelException;
 use Uvret\Roster\RosterException;
 use Uvret\Type\FontException;
 
-/** Turns exceptions into problems that say what to do, and notes in the log those that are the server's own. */
+/** Turns exceptions into problems that say what to do, and logs server errors. */
 #[AsEventListener]
 #[WithMonologChannel('uvret')]
 final readonly class ProblemListener
@@ -70,7 +70,7 @@ final readonly class ProblemListener
         while (null !== $cause->getPrevious()) {
             $cause = $cause->getPrevious();
         }
-        // The log itself may be on the disk that is full.
+        // The full disk may be the log's.
         try {
             $asked = $request->getMethod().' '.$request->getRequestUri();
             $this->logger->error(\sprintf(

@@ -10,7 +10,7 @@ use Doctrine\DBAL\Driver\Connection;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
-/** Opens SQLite so that several processes can share it and nothing that was called saved is lost. */
+/** Opens SQLite for several processes, without losing anything reported as saved. */
 #[AsMiddleware]
 final readonly class SqliteSettings implements Middleware
 {
@@ -24,7 +24,7 @@ final readonly class SqliteSettings implements Middleware
                 $connection->exec('PRAGMA journal_mode = WAL');
                 $connection->exec('PRAGMA synchronous = FULL');
                 $connection->exec('PRAGMA foreign_keys = ON');
-                // SQLite's own lower() knows nothing beyond a to z.
+                // SQLite's own lower() handles a to z only.
                 $native = $connection->getNativeConnection();
                 \assert($native instanceof \PDO);
                 $native->sqliteCreateFunction(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\EventListener;
 
-/** What keeps SQLite from reading or writing the shop's data, by its result code, and what to do about it. */
+/** SQLite errors by result code, with what to do about them. */
 enum StorageTrouble: int
 {
     case Busy = 5;
@@ -15,7 +15,7 @@ enum StorageTrouble: int
     case Full = 13;
     case NotThere = 14;
 
-    /** The trouble behind an exception, if there is any; the database layers wrap it more than once, and rolling back may fail on top. */
+    /** The storage error behind an exception, if any; the database layers wrap it more than once, and the rollback may fail, too. */
     public static function behind(?\Throwable $e): ?self
     {
         for (; null !== $e; $e = $e->getPrevious()) {

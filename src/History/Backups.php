@@ -7,10 +7,10 @@ namespace Uvret\App\History;
 use Uvret\App\Entity\JobDesign;
 use Uvret\App\Summary\Summaries;
 
-/** What is left of a design whose document can't be read. */
+/** Finds earlier steps of a design that can't be read. */
 final readonly class Backups
 {
-    /** How far back it is looked. */
+    /** Maximum number of steps to look back. */
     private const MOST = 40;
 
     public function __construct(
@@ -19,7 +19,7 @@ final readonly class Backups
     ) {
     }
 
-    /** The latest step that can be read; null if there is none. */
+    /** The latest readable step; null if there is none. */
     public function of(JobDesign $design): ?int
     {
         foreach ($this->history->numbers($design, self::MOST) as $id => $number) {

@@ -9,10 +9,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use Uvret\App\Entity\DesignStep;
 use Uvret\App\Entity\JobDesign;
 
-/** The steps of a design: made at every change, gone back and forth between without limit. */
+/** History of a design: a step per change, with unlimited undo and redo. */
 final readonly class History
 {
-    /** Changes of the same thing that follow one another within this are one step, in seconds. */
+    /** Consecutive changes of the same thing within this time are one step, in seconds. */
     private const TOGETHER = 3;
 
     public function __construct(
@@ -21,7 +21,7 @@ final readonly class History
     ) {
     }
 
-    /** Puts a changed document into the design, as a step after the one it is at. */
+    /** Stores a changed document as a step after the current one. */
     public function record(JobDesign $design, string $document, string $change): DesignStep
     {
         $now = new \DateTimeImmutable();
@@ -47,7 +47,7 @@ final readonly class History
         return $current;
     }
 
-    /** Back to the step that the present one was made from. Returns false at the beginning. */
+    /** Goes back to the previous step. Returns false at the beginning. */
     public function undo(JobDesign $design): bool
     {
         $parent = $this->step($design, $design->step)?->parent;
@@ -55,7 +55,7 @@ final readonly class History
         return null !== $parent && $this->goTo($design, $parent);
     }
 
-    /** On to the step last made from the present one. Returns false if there is none. */
+    /** Goes on to the latest step made from the current one. Returns false if there is none. */
     public function redo(JobDesign $design): bool
     {
         $next = $this->entities->getRepository(DesignStep::class)->findOneBy(['design' => $design, 'parent' => $design->step], ['number' => 'DESC']);
@@ -63,7 +63,7 @@ final readonly class History
         return null !== $next && $this->goTo($design, $next->number);
     }
 
-    /** To any step. Returns false if there is no such step. */
+    /** Goes to any step. Returns false if there is no such step. */
     public function goTo(JobDesign $design, int $number): bool
     {
         $step = $this->step($design, $number);

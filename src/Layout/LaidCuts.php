@@ -16,7 +16,7 @@ use Uvret\Layout\JoinedSheets;
 use Uvret\Layout\Leftover;
 use Uvret\Layout\Nest\Nested;
 
-/** Laid out films on their way to the cutter, or into a file. */
+/** Sends laid out films to the cutter or into files. */
 final readonly class LaidCuts
 {
     public function __construct(
@@ -75,7 +75,7 @@ final readonly class LaidCuts
     }
 
     /**
-     * A zone of the mat, where it lies on it.
+     * Sends a zone of the mat, at its position.
      *
      * @param array<string, int>                                       $designs
      * @param list<array{design: string, person: string, number: int}> $pieces
@@ -102,7 +102,7 @@ final readonly class LaidCuts
         );
     }
 
-    /** What is cut from one film of a layout, for a file; null if nothing lies on it. */
+    /** The sheet of one film of a layout, for a file; null if it is empty. */
     public function sheet(string $film, string $stock): ?CutSheet
     {
         $open = $this->open->of($film);

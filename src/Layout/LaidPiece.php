@@ -8,12 +8,12 @@ use Uvret\App\Entity\JobDesign;
 use Uvret\Cut\CutSheet;
 use Uvret\Layout\Nest\Piece;
 
-/** One copy of a layer that is to be laid out. Copies share the sheet and the piece. */
+/** One copy of a layer to lay out. Copies share the sheet and the piece. */
 final readonly class LaidPiece
 {
     /**
-     * @param int    $number that is cut beside it, the same on all films
-     * @param string $person for whom it is; empty if all copies are the same
+     * @param int    $number cut beside it, the same on all films
+     * @param string $person its owner; empty if all copies are the same
      * @param string $layer  digest of everything the knife cuts
      */
     public function __construct(

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Uvret\App\Layout;
 
-/** A film is to be laid out. */
+/** Asks a worker to lay a film out. */
 final readonly class LayOut
 {
     public function __construct(
         public string $film,
         public int $revision,
-        /** Whether pieces that have not changed stay where they are, not only pinned ones. */
+        /** Whether unchanged pieces stay, not only pinned ones. */
         public bool $keep = false,
-        /** Whether it has given way to other films already. */
+        /** Whether it has already yielded to other films. */
         public bool $isLater = false,
     ) {
     }

@@ -15,14 +15,14 @@ use Uvret\App\Entity\RackFilm;
 use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Repository\FilmLayouts;
 
-/** Looks for better layouts of a film until its time is up, it is stopped, or it is laid out anew; each better one is kept at once. */
+/** Searches for better layouts of a film until its time is up or it is stopped or restarted; each better one is stored at once. */
 #[AsMessageHandler]
 final readonly class LayOutHandler
 {
-    /** Between two looks whether it is still wanted, and two notes of the time, in seconds. */
+    /** Interval for checking whether it was stopped and for storing the time, in seconds. */
     private const LOOK = 0.4;
 
-    /** Steps after which a film gives way to others that have no layout yet. */
+    /** Steps after which a film yields to others without a layout. */
     private const FIRST = 5;
 
     public function __construct(
@@ -54,7 +54,7 @@ final readonly class LayOutHandler
         $this->layouts->improve($layout);
     }
 
-    /** @return bool whether nothing better is to be looked for */
+    /** @return bool whether the search is finished */
     private function improve(FilmLayout $layout, LayoutTask $task, int $seconds, LayOut $asked): bool
     {
         $start = $seen = \microtime(true);
@@ -80,7 +80,7 @@ final readonly class LayOutHandler
             }
         }
 
-        // One piece has nothing to be better than.
+        // A single piece needs no search.
         return true;
     }
 }

@@ -24,7 +24,7 @@ use Uvret\Layout\Stock;
 use Uvret\Layout\Substitutes;
 use Uvret\Roster\Person;
 
-/** Films laid out for the cutter: chosen, shown, laid out anew, stopped. */
+/** Layouts of films: choosing, showing, repeating, stopping. */
 final readonly class LayoutDesk
 {
     public function __construct(
@@ -41,8 +41,8 @@ final readonly class LayoutDesk
     }
 
     /**
-     * Lays designs out, each film by itself, instead of what was laid out before. Of designs with names those people are laid out whose
-     * pieces are not cut yet, whatever the copies.
+     * Lays designs out film by film, replacing the previous layout. Of designs with names, people whose pieces
+     * are not cut yet are laid out, whatever the copies.
      *
      * @param list<array{design: string, copies: int}> $asked
      * @param bool                                     $onMat all films in zones of the carrier mat
@@ -182,7 +182,7 @@ final readonly class LayoutDesk
         return $cards;
     }
 
-    /** @param bool $keep whether unchanged pieces stay where they are, too, not only pinned ones */
+    /** @param bool $keep whether unchanged pieces stay, not only pinned ones */
     public function again(string $film, bool $keep): FilmLayoutCard
     {
         $layout = $this->layouts->get($film);
@@ -198,7 +198,7 @@ final readonly class LayoutDesk
     {
         $layout = $this->layouts->get($film);
         if (LayoutState::Waiting === $layout->state || LayoutState::Brief === $layout->state) {
-            // It has no layout yet, and the first one will do.
+            // It has no layout yet; the first one will end the search.
             $layout->state = LayoutState::Brief;
             $this->entities->flush();
         } else {

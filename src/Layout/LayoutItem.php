@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Uvret\App\Layout;
 
-/** Copies of a design in a layout. Each has a number, the same on all films, and a person where it is made for one. */
+/** Copies of a design in a layout. Each has a number, the same on all films, and possibly a person. */
 final readonly class LayoutItem
 {
     /**
      * @param list<int>    $numbers of the copies
-     * @param list<string> $people  for whom each copy is made; none if all are the same
+     * @param list<string> $people  owner of each copy; empty if all are the same
      */
     public function __construct(
         public string $design,
@@ -45,13 +45,13 @@ final readonly class LayoutItem
         return $this->numbers[$copy - 1] ?? $copy;
     }
 
-    /** The id of the person for whom a copy is made; empty if all are the same. */
+    /** Id of a copy's person; empty if all copies are the same. */
     public function person(int $copy): string
     {
         return $this->people[$copy - 1] ?? '';
     }
 
-    /** @param list<int> $copies that are cut, counted from 1 */
+    /** @param list<int> $copies already cut, from 1 */
     public function without(array $copies): self
     {
         $stay = static fn (int $at): bool => !\in_array($at + 1, $copies, true);

@@ -19,13 +19,13 @@ use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Stock;
 use Uvret\Layout\StockException;
 
-/** What a stored layout is made of: its pieces from the designs as they are now, its films, and its places. */
+/** Loads a stored layout: pieces from the current designs, films, and places. */
 final readonly class LayoutPieces
 {
-    /** The id of the roll among stocks; scraps have their own. */
+    /** Id of the roll; scraps have their own. */
     public const ROLL = 'roll';
 
-    /** What the ids of sheets begin with. */
+    /** Prefix of the ids of sheets. */
     public const SHEET = 'sheet-';
 
     public static function isScrap(string $stock): bool
@@ -33,7 +33,7 @@ final readonly class LayoutPieces
         return self::ROLL !== $stock && !\str_starts_with($stock, self::SHEET);
     }
 
-    /** Film that a layout takes beside scraps, in µm along it. */
+    /** Film length used, scraps excluded, in µm. */
     public static function length(Nested $nested): int
     {
         $length = 0;
@@ -59,14 +59,14 @@ final readonly class LayoutPieces
             try {
                 $design = $this->designs->get($own->design);
             } catch (NotFoundHttpException) {
-                // It was taken out of its job.
+                // It was removed from its job.
                 continue;
             }
             $same = [];
             foreach ($this->sheets->of($design, $own) as $copy => [$name, $sheets]) {
                 foreach ($sheets as $sheet) {
                     if ($sheet->film->id === $layout->film) {
-                        // Equal copies are one object, and so are their pieces.
+                        // Equal copies are the same object, and so are their pieces.
                         [$piece, $layer] = $same[\spl_object_id($sheet)] ??= [Piece::of($sheet->frame, $rack->turns), self::digest($sheet)];
                         $pieces[] = new LaidPiece(
                             item: $item,
@@ -118,7 +118,7 @@ final readonly class LayoutPieces
             ), $scraps];
         }
 
-        // A roll that is too short is told on the page; the layout goes on as if it were longer.
+        // The page reports a roll that is too short; the layout treats it as longer.
         return [[Stock::roll(self::ROLL, $film->width, edge: $shop->edge)], $scraps];
     }
 
@@ -131,7 +131,7 @@ final readonly class LayoutPieces
     }
 
     /**
-     * Where the pieces lie that are still the same and whose film is there.
+     * Places of the pieces that are unchanged and whose film still exists.
      *
      * @param list<LaidPiece> $pieces
      * @param list<string>    $stocks ids of films

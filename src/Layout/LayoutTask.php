@@ -16,14 +16,14 @@ use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Scraps;
 use Uvret\Layout\Stock;
 
-/** What a worker has to lay out: pieces that are free, places that stay, films. */
+/** A worker's task: pieces to place, places that stay, films. */
 final readonly class LayoutTask
 {
     /**
      * @param list<LaidPiece>      $free
      * @param array<string, Place> $pinned places that stay, by item and copy
-     * @param list<Stock>          $stocks scraps that are worth using, then the roll or sheets
-     * @param int                  $boxes  film that all frames take as boxes, in µm
+     * @param list<Stock>          $stocks scraps worth using, then the roll or sheets
+     * @param int                  $boxes  film needed when frames are packed as boxes, in µm
      */
     private function __construct(
         private FilmLayout $layout,
@@ -39,7 +39,7 @@ final readonly class LayoutTask
      * @param list<LaidPiece>       $all    at least one
      * @param non-empty-list<Stock> $main   the roll, or sheets
      * @param list<Stock>           $scraps
-     * @param bool                  $keep   whether unchanged pieces stay where they are, too
+     * @param bool                  $keep   whether unchanged pieces stay, too
      */
     public static function of(FilmLayout $layout, array $all, array $main, array $scraps, FilmSettings $rack, ShopLayout $shop, bool $keep): self
     {
@@ -68,7 +68,7 @@ final readonly class LayoutTask
         return Nesting::steps(self::pieces($this->free), $this->stocks, $this->gap, 1, \array_values($this->pinned));
     }
 
-    /** Writes a layout down, if it is better than the one that is there, and how long it took. */
+    /** Records a layout if it is better than the stored one, and the time taken. */
     public function note(Nested $nested, float $seconds): void
     {
         $there = $this->layout->result();
@@ -86,7 +86,7 @@ final readonly class LayoutTask
     }
 
     /**
-     * Which copy lies where: copies are equal, so each takes the next place that one of them has.
+     * Assigns copies to places: copies are equal, so each takes the next of their places.
      *
      * @return array{list<array<string, mixed>>, list<array{int, int}>} places as they are stored, and item and copy of those without room
      */

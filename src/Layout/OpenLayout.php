@@ -14,7 +14,7 @@ use Uvret\Layout\Nest\Place;
 use Uvret\Layout\Numbers;
 use Uvret\Layout\Stock;
 
-/** A stored layout with its pieces as the designs are now. */
+/** A stored layout with its pieces from the current designs. */
 final readonly class OpenLayout
 {
     /**
@@ -41,7 +41,7 @@ final readonly class OpenLayout
         return $pieces;
     }
 
-    /** What lies on one film; null if nothing does. A sheet or scrap is in the cutter as a whole. */
+    /** The use of one film; null if it is empty. Sheets and scraps are loaded whole. */
     public function on(string $stock): ?FilmUse
     {
         $on = \array_values(\array_filter($this->places, static fn (Place $place): bool => $place->stock === $stock));
@@ -52,9 +52,9 @@ final readonly class OpenLayout
     }
 
     /**
-     * What is cut from one film, as one sheet.
+     * Everything on one film, as one sheet.
      *
-     * @param bool $numbers whether each piece has its number in the waste beside it
+     * @param bool $numbers whether to cut each piece's number into the waste beside it
      */
     public function sheet(FilmUse $use, bool $numbers): CutSheet
     {

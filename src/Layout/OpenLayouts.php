@@ -13,7 +13,7 @@ use Uvret\App\Entity\ShopUsage;
 use Uvret\App\Repository\FilmLayouts;
 use Uvret\Layout\Stock;
 
-/** Stored layouts with their pieces, films and settings as they are now. */
+/** Stored layouts with their current pieces, films and settings. */
 final readonly class OpenLayouts
 {
     public function __construct(
@@ -23,7 +23,7 @@ final readonly class OpenLayouts
     ) {
     }
 
-    /** The one of a film. */
+    /** The layout of a film. */
     public function of(string $film): OpenLayout
     {
         return $this->open($this->layouts->get($film));
@@ -49,7 +49,7 @@ final readonly class OpenLayouts
         return $this->shop()->mat->zones($this->zoneLengths());
     }
 
-    /** @return array<string, int> how long each of them is */
+    /** @return array<string, int> their lengths */
     public function zoneLengths(): array
     {
         $lengths = [];

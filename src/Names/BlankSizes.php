@@ -8,7 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Uvret\App\Entity\ShopBlank;
 use Uvret\Design\SizeSet;
 
-/** The sizes in which the shop has the blanks of designs. */
+/** The shop's sizes of the designs' blanks. */
 final readonly class BlankSizes
 {
     public function __construct(private EntityManagerInterface $entities)

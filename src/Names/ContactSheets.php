@@ -74,7 +74,7 @@ final readonly class ContactSheets
         $entries = [];
         foreach ($this->team->each($document, $people, $people, $sizes) as $at => $made) {
             $person = $people[$at];
-            // Where nothing can be cut the page says so; why stands in the list.
+            // The page shows people without lettering as such; the list says why.
             $picture = $made instanceof RosterException ? null : PersonPicture::of($made, $this->composer->compose($made->design));
             $about = [$person->cut('number'), $person->cut('size'), $person->quantity() > 1 ? "{$person->quantity()} pieces" : ''];
             $entries[] = new ListEntry(

@@ -25,7 +25,7 @@ use Uvret\Roster\Filling;
 use Uvret\Roster\Person;
 use Uvret\Type\TypeCase;
 
-/** A job's list with what is doubtful in it, seen with the blanks and fonts of the job's designs. */
+/** A job's list and its doubts, given the blanks and fonts of the job's designs. */
 final readonly class JobNames
 {
     public function __construct(
@@ -85,7 +85,7 @@ final readonly class JobNames
             try {
                 $design = $this->reader->fromDocument($this->drafts->decode($kept->document));
             } catch (DesignException) {
-                // One that can't be read is told of on the job's sheet.
+                // The job's sheet reports designs that can't be read.
                 continue;
             }
             if ([] !== Filling::lines($design)) {
@@ -96,7 +96,7 @@ final readonly class JobNames
         return $designs;
     }
 
-    /** @return list<string> that a blank of the shop comes in */
+    /** @return list<string> of a blank of the shop */
     private function sizes(string $blank): array
     {
         $entry = $this->entities->find(ShopBlank::class, $blank);

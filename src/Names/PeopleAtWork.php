@@ -14,7 +14,7 @@ use Uvret\App\Repository\JobDesigns;
 use Uvret\App\Repository\PeopleProgress;
 use Uvret\Roster\Person;
 
-/** People of the lists on their way through the shop. */
+/** Progress of people's pieces through the shop. */
 final readonly class PeopleAtWork
 {
     public function __construct(
@@ -26,14 +26,14 @@ final readonly class PeopleAtWork
     ) {
     }
 
-    /** @return list<JobDesign> designs of a job that take words from its list */
+    /** @return list<JobDesign> designs of a job that use its list */
     public function designs(Job $job): array
     {
         return \array_values(\array_filter($job->currentDesigns(), $this->sheets->hasFields(...)));
     }
 
     /**
-     * Those whose pieces of a film are still to be cut, as often as each is needed.
+     * People with pieces of a film left to cut, repeated by quantity.
      *
      * @return list<string> ids
      */
@@ -59,7 +59,7 @@ final readonly class PeopleAtWork
     }
 
     /**
-     * What was cut for some people is spoiled, or their words have changed: it no longer counts.
+     * Discards what was cut for some people, because it is spoiled or their words have changed.
      *
      * @param list<string> $people
      */
@@ -70,7 +70,7 @@ final readonly class PeopleAtWork
     }
 
     /**
-     * All pieces of some people that are not laid out already, for another cut.
+     * All pieces of some people not laid out yet, for another cut.
      *
      * @param list<string> $people
      *
@@ -90,7 +90,7 @@ final readonly class PeopleAtWork
         return $again;
     }
 
-    /** @return list<string> people of a design who are laid out on some film */
+    /** @return list<string> people of a design in any layout */
     private function laidOut(JobDesign $design): array
     {
         $people = [];
@@ -104,7 +104,7 @@ final readonly class PeopleAtWork
     }
 
     /**
-     * Pieces of a film are cut and laid out no longer: who has all of theirs is cut.
+     * Called after pieces of a film were cut: people with all of theirs become “cut”.
      *
      * @param list<array{design: string, person: string, number: int}> $pieces
      */
@@ -121,7 +121,7 @@ final readonly class PeopleAtWork
             try {
                 $job = $this->designs->get((string) $design)->job;
             } catch (NotFoundHttpException) {
-                // It was taken out of its job while it was cut.
+                // It was removed from its job during the cut.
                 continue;
             }
             $this->progress->set($job->id, $this->done($job, \array_values($people)), PersonState::Cut);
@@ -131,7 +131,7 @@ final readonly class PeopleAtWork
     /**
      * @param list<string> $people
      *
-     * @return list<string> those for whom something of each design is cut and nothing waits
+     * @return list<string> those with a piece of every design cut and nothing waiting
      */
     private function done(Job $job, array $people): array
     {

@@ -16,7 +16,7 @@ use Uvret\Roster\Person;
 use Uvret\Roster\RosterException;
 use Uvret\Roster\Team;
 
-/** What is cut of a design: the same for each copy, or for each person of the list their own. */
+/** Sheets of a design: the same for each copy, or one's own for each person of the list. */
 final readonly class PeopleSheets
 {
     public function __construct(
@@ -33,12 +33,12 @@ final readonly class PeopleSheets
         try {
             return [] !== Filling::lines($this->team->design($this->drafts->decode($design->document)));
         } catch (DesignException) {
-            // One that can't be read is told of on the job's sheet.
+            // The job's sheet reports designs that can't be read.
             return false;
         }
     }
 
-    /** @return list<Person> for whom a design is cut, each as often as asked for; none if it is the same for all */
+    /** @return list<Person> to cut a design for, repeated by quantity; empty if all copies are the same */
     public function people(JobDesign $design): array
     {
         $people = [];
@@ -52,11 +52,11 @@ final readonly class PeopleSheets
     }
 
     /**
-     * Layers by copy, counted from 1, with what the piece is called. Equal copies share them; people who are no longer on the list have none.
+     * Layers by copy, from 1, with the name of the piece. Equal copies share them; people no longer on the list have none.
      *
      * @return array<int, array{string, list<CutSheet>}>
      *
-     * @throws RosterException if what is set for a person is not right
+     * @throws RosterException if a person's settings are invalid
      */
     public function of(JobDesign $design, LayoutItem $item): array
     {

@@ -11,7 +11,7 @@ use Uvret\Plan\Planner;
 use Uvret\Roster\Person;
 use Uvret\Roster\Team;
 
-/** A design as it comes out for one person of its job's list. */
+/** Plans a design for one person of its job's list. */
 final readonly class PersonPlans
 {
     public function __construct(
@@ -25,7 +25,7 @@ final readonly class PersonPlans
     /**
      * @param \stdClass $document the design's, complete
      *
-     * @return Plan|null null if nobody on the list has that id
+     * @return Plan|null null if no one on the list has that id
      */
     public function plan(JobDesign $design, \stdClass $document, string $person): ?Plan
     {

@@ -39,7 +39,7 @@ final readonly class PressCards
     ) {
     }
 
-    /** @param string $press the id of the shop's press that is used; empty for the one that suits best */
+    /** @param string $press id of the press to use; empty for the best one */
     public function plan(Plan $plan, string $press = ''): PressPlan
     {
         return (new PressPlanner($this->rack, $this->presses()))->plan($plan, $press);
@@ -56,7 +56,7 @@ final readonly class PressCards
         return $this->card($design, $this->drafts->draft($design->document)->plan, $this->rows($design), $letter);
     }
 
-    /** @return list<string> a page for everybody on the list, with their own piece; as `pages` where there is no list */
+    /** @return list<string> a page per person of the list with their own piece; like `pages` without a list */
     public function each(JobDesign $design, bool $letter): array
     {
         $people = $this->people->people($design);
@@ -90,7 +90,7 @@ final readonly class PressCards
         ));
     }
 
-    /** @return list<PressRow> everybody on the list, or the pieces by their numbers */
+    /** @return list<PressRow> people of the list, or numbered pieces */
     private function rows(JobDesign $design): array
     {
         $numbers = $this->numbers($design);
@@ -100,7 +100,7 @@ final readonly class PressCards
             $which = $taken[$person->id] = ($taken[$person->id] ?? -1) + 1;
             $own = [];
             foreach ($numbers[$person->id] ?? [] as $film => $of) {
-                // Of several alike each row has its own.
+                // Each identical piece has its own row.
                 if (isset($of[$which])) {
                     $own[$film] = [$of[$which]];
                 }
@@ -123,7 +123,7 @@ final readonly class PressCards
         return $rows;
     }
 
-    /** @return array<string, array<string, list<int>>> of what is cut and what is laid out, by person and film */
+    /** @return array<string, array<string, list<int>>> numbers of cut and laid out pieces, by person and film */
     private function numbers(JobDesign $design): array
     {
         $numbers = $this->cut->numbers($design->id);

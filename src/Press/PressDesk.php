@@ -19,10 +19,10 @@ use Uvret\App\Repository\PeopleProgress;
 use Uvret\Press\Templates;
 use Uvret\Roster\Person;
 
-/** What is pressed now: the designs, who or what comes one after another, and what is noted when it is done. */
+/** The press queue: designs, their pieces in order, and noting what is done. */
 final readonly class PressDesk
 {
-    /** More equal pieces of a design than this are not listed one by one. */
+    /** Above this number identical pieces are not listed one by one. */
     private const MOST = 500;
 
     public function __construct(
@@ -35,14 +35,14 @@ final readonly class PressDesk
     ) {
     }
 
-    /** @return list<PressDesignName> of jobs that are being cut or pressed, the next due first */
+    /** @return list<PressDesignName> of jobs being cut or pressed, next due first */
     public function designs(): array
     {
         $jobs = $this->entities->getRepository(Job::class)->findBy(
             ['state' => [JobState::ToCut, JobState::ToPress], 'archivedAt' => null],
             ['due' => 'ASC', 'id' => 'ASC'],
         );
-        // What is cut comes before what still is to be.
+        // Designs that are cut come before those that are not.
         \usort($jobs, static fn (Job $a, Job $b): int => (JobState::ToPress === $b->state) <=> (JobState::ToPress === $a->state));
         $designs = [];
         foreach ($jobs as $job) {
@@ -55,8 +55,8 @@ final readonly class PressDesk
     }
 
     /**
-     * @param string $row   whose piece is pressed; empty for the first that is not pressed yet
-     * @param string $press the id of the press; empty for the one that suits best
+     * @param string $row   piece to press; empty for the first not pressed yet
+     * @param string $press id of the press; empty for the best one
      */
     public function sheet(JobDesign $design, string $row, string $press = ''): PressSheet
     {
@@ -73,7 +73,7 @@ final readonly class PressDesk
     /**
      * Templates at true size for one piece.
      *
-     * @param string $row whose; empty for the first
+     * @param string $row the piece; empty for the first
      *
      * @return list<string> sheets as SVG documents
      */
@@ -85,7 +85,7 @@ final readonly class PressDesk
         return (new Templates())->pages($this->cards->plan($plan), $plan, $letter);
     }
 
-    /** Notes that a piece is pressed; when it was the last of its job, the job is done. */
+    /** Notes that a piece is pressed; the last one completes the job. */
     public function pressed(JobDesign $design, string $row, \DateTimeImmutable $at): void
     {
         $this->progress->set($design->job->id, [$row], PersonState::Pressed, $at);

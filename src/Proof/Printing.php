@@ -52,7 +52,7 @@ final readonly class Printing
         if (!\is_dir($this->cache)) {
             \mkdir($this->cache, 0o777, true);
         }
-        // The proof's letters are those that ship with the app, whatever the machine has.
+        // Proofs use the app's fonts, whatever the machine has.
         $config = $this->cache.'/fonts.conf';
         \file_put_contents($config, \sprintf(self::CONFIG, \htmlspecialchars($this->fonts, \ENT_XML1), \htmlspecialchars($this->cache, \ENT_XML1)));
         $process = new Process(['rsvg-convert', ...$options], env: ['FONTCONFIG_FILE' => $config], input: $svg, timeout: 30);

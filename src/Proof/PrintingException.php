@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Uvret\App\Proof;
 
-/** A proof that could not be made into a file. */
+/** A proof that could not be exported. */
 final class PrintingException extends \RuntimeException
 {
     public static function failed(string $why): self

@@ -7,7 +7,7 @@ namespace Uvret\App\Repository;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 
-/** Pieces that were cut, by design, person and film. */
+/** Cut pieces by design, person and film. */
 final readonly class CutPieces
 {
     public function __construct(private Connection $connection)
@@ -23,7 +23,7 @@ final readonly class CutPieces
         }
     }
 
-    /** @return array<string, int> how many of a film are cut for each person */
+    /** @return array<string, int> number of a film's pieces cut for each person */
     public function counts(string $design, string $film): array
     {
         /** @var array<string, int|string> $rows */
@@ -35,7 +35,7 @@ final readonly class CutPieces
         return \array_map(\intval(...), $rows);
     }
 
-    /** @return list<string> people for whom something of a design is cut */
+    /** @return list<string> people with a cut piece of a design */
     public function people(string $design): array
     {
         /** @var list<string> $people */
@@ -44,7 +44,7 @@ final readonly class CutPieces
         return $people;
     }
 
-    /** @return array<string, array<string, list<int>>> numbers of what is cut of a design, by person and film */
+    /** @return array<string, array<string, list<int>>> numbers of a design's cut pieces, by person and film */
     public function numbers(string $design): array
     {
         /** @var list<array{person: string, film: string, number: int}> $rows */
@@ -58,7 +58,7 @@ final readonly class CutPieces
     }
 
     /**
-     * What was cut for some people counts no longer.
+     * Discards what was cut for some people.
      *
      * @param list<string> $designs
      * @param list<string> $people

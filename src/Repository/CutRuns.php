@@ -14,7 +14,7 @@ use Uvret\App\Entity\FilmLayout;
 use Uvret\App\Entity\LayoutState;
 use Uvret\App\Layout\LayoutPieces;
 
-/** Cuts: those that are under way, and what became of others. The page writes what it wants, the worker all else. */
+/** Cuts in progress and finished. The page writes the user's command, the worker everything else. */
 final readonly class CutRuns
 {
     private const KEPT = ['state', 'reason', 'done', 'from', 'base', 'starts', 'along', 'across', 'seen', 'strokes', 'offs'];
@@ -30,7 +30,7 @@ final readonly class CutRuns
         return $this->entities->find(CutRun::class, $id) ?? throw new NotFoundHttpException('There is no such cut.');
     }
 
-    /** As it is now, whoever changed it. */
+    /** Reloads it, whoever changed it. */
     public function fresh(string $id): CutRun
     {
         $run = $this->get($id);
@@ -45,7 +45,7 @@ final readonly class CutRuns
         $this->entities->flush();
     }
 
-    /** @return list<CutRun> those that are not over, the oldest first */
+    /** @return list<CutRun> unfinished ones, oldest first */
     public function open(): array
     {
         return $this->entities->getRepository(CutRun::class)->findBy(
@@ -54,7 +54,7 @@ final readonly class CutRuns
         );
     }
 
-    /** @return list<CutRun> the latest first */
+    /** @return list<CutRun> latest first */
     public function over(int $most): array
     {
         return $this->entities->getRepository(CutRun::class)->findBy(
@@ -65,7 +65,7 @@ final readonly class CutRuns
     }
 
     /**
-     * Takes a cut on, unless one that is not over was seen to by anybody since a moment; of several who ask at once one gets it.
+     * Claims a cut, unless a worker was active on any unfinished cut since a moment; of several simultaneous claims one succeeds.
      *
      * @param float $now   in seconds since 1970
      * @param float $since likewise
@@ -115,7 +115,7 @@ final readonly class CutRuns
         return \is_string($last) ? new \DateTimeImmutable($last) : null;
     }
 
-    /** Notes on the rack how a test cut of a film came out. */
+    /** Notes the result of a film's test cut on the rack. */
     public function mark(string $film, bool $good): void
     {
         $tested = \json_encode(['on' => (new \DateTimeImmutable())->format('Y-m-d'), 'good' => $good], \JSON_THROW_ON_ERROR);
@@ -127,7 +127,7 @@ final readonly class CutRuns
     }
 
     /**
-     * It is cut, what it took of the roll is gone from the rack, and what else comes of it is done: all, or nothing.
+     * Marks it as cut, takes its film off the rack's stock and applies all consequences, in one transaction.
      *
      * @param callable(): void $else
      */
@@ -152,7 +152,7 @@ final readonly class CutRuns
     }
 
     /**
-     * A film of a layout is cut: the scrap that it was is used up, what is left over is offered, and its pieces are no longer laid out.
+     * After a film of a layout is cut: its scrap is used up, leftovers are offered, and its pieces leave the layout.
      *
      * @param array{film: string, stock: string, kept: list<list<list<int>>>} $laid
      * @param int                                                             $length of film that it took
@@ -184,7 +184,7 @@ final readonly class CutRuns
         }
     }
 
-    /** Writes down how far a cut has come. */
+    /** Stores the progress of a cut. */
     public function keep(CutRun $run): void
     {
         $run->seen = \microtime(true);

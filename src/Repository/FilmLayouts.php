@@ -10,7 +10,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Uvret\App\Entity\FilmLayout;
 use Uvret\App\Entity\LayoutState;
 
-/** Layouts, one for each film. A worker writes only to the revision that it began with. */
+/** Layouts, one per film. A worker writes only to the revision it started with. */
 final readonly class FilmLayouts
 {
     public function __construct(
@@ -30,7 +30,7 @@ final readonly class FilmLayouts
         return $this->entities->getRepository(FilmLayout::class)->findBy([], ['film' => 'ASC']);
     }
 
-    /** @param list<FilmLayout> $layouts all that there are from now on */
+    /** @param list<FilmLayout> $layouts the new layouts */
     public function replace(array $layouts): void
     {
         $this->connection->transactional(function () use ($layouts): void {
@@ -44,9 +44,9 @@ final readonly class FilmLayouts
     }
 
     /**
-     * Places and result of a revision.
+     * Stores places and result of a revision.
      *
-     * @return bool false if there is a newer one by now, or it was stopped
+     * @return bool false if there is a newer revision or it was stopped
      */
     public function improve(FilmLayout $layout): bool
     {
@@ -67,7 +67,7 @@ final readonly class FilmLayouts
         return false !== $this->connection->fetchOne('SELECT 1 FROM film_layout WHERE state = ? LIMIT 1', [LayoutState::Waiting->value]);
     }
 
-    /** One that may be new, beside the others. */
+    /** Adds a layout that may be new. */
     public function keep(FilmLayout $layout): void
     {
         ++$layout->revision;
@@ -75,7 +75,7 @@ final readonly class FilmLayouts
         $this->entities->flush();
     }
 
-    /** Places set by a person, or a new beginning: what a worker has under way is not kept. */
+    /** Stores places set by a person, or a restart: a running worker's results are discarded. */
     public function set(FilmLayout $layout): void
     {
         ++$layout->revision;

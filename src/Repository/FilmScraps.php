@@ -8,14 +8,14 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Uvret\App\Entity\FilmScrap;
 
-/** Scraps on the rack, and those that a cut left. */
+/** Scraps on the rack or left by a cut. */
 final readonly class FilmScraps
 {
     public function __construct(private EntityManagerInterface $entities)
     {
     }
 
-    /** @return list<FilmScrap> the latest first */
+    /** @return list<FilmScrap> latest first */
     public function all(): array
     {
         return $this->entities->getRepository(FilmScrap::class)->findBy([], ['madeAt' => 'DESC', 'id' => 'ASC']);

@@ -35,7 +35,7 @@ final readonly class JobDesigns
     }
 
     /**
-     * A design to be changed, if it is still in the version that was seen.
+     * A design to change, if its version is still the one seen.
      *
      * @throws NotFoundHttpException   if there is no such design
      * @throws OptimisticLockException if it was changed since

@@ -9,14 +9,14 @@ use Doctrine\DBAL\Connection;
 use Uvret\App\Jobs\JobList;
 
 /**
- * Jobs as lists: rows and sums straight from the tables, so that a thousand of them take no longer than those that are shown.
+ * Lists of jobs: rows and totals straight from the tables, so that a thousand jobs take no longer than a page of them.
  *
  * @phpstan-type JobRow array{id: string, title: string, customer: string, due: string, state: string, archived: int, quantity: int}
  * @phpstan-type DesignRow array{id: string, job: string, step: int, number: int, hash: string}
  */
 final readonly class JobLists
 {
-    /** Designs that are in their jobs, each with the step that it is at. */
+    /** Designs of jobs, each with its current history step. */
     private const STEPS = 'job_design d JOIN design_step s ON s.design_id = d.id AND s.number = d.step AND d.removed_at IS NULL';
 
     public function __construct(private Connection $connection)
@@ -50,7 +50,7 @@ final readonly class JobLists
     /**
      * @param list<string> $jobs
      *
-     * @return list<DesignRow> in the order that they have in their jobs
+     * @return list<DesignRow> in the order of their jobs
      */
     public function designs(array $jobs): array
     {
@@ -65,7 +65,7 @@ final readonly class JobLists
     }
 
     /**
-     * What is cut of the jobs that are to be cut.
+     * Totals of the jobs to cut.
      *
      * @return array{film: int, toWeed: int} film in µm
      */
@@ -80,7 +80,7 @@ final readonly class JobLists
         return ['film' => self::number($row[0] ?? 0), 'toWeed' => self::number($row[1] ?? 0)];
     }
 
-    /** @return array<string, int> how many of each blank are to be pressed */
+    /** @return array<string, int> number of each blank to press */
     public function toPress(): array
     {
         /** @var array<string, int|string> $rows */
@@ -90,7 +90,7 @@ final readonly class JobLists
         return \array_map(self::number(...), $rows);
     }
 
-    /** @return array{string, array<string, string>} the condition, and what it is asked with */
+    /** @return array{string, array<string, string>} condition and its parameters */
     private static function found(JobList $list, string $find): array
     {
         $words = \mb_strtolower(\trim($find));

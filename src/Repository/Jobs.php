@@ -23,7 +23,7 @@ final readonly class Jobs
     }
 
     /**
-     * A job to be changed, if it is still in the version that was seen; the next version begins.
+     * A job to change, if its version is still the one seen; increases the version.
      *
      * @throws NotFoundHttpException   if there is no such job
      * @throws OptimisticLockException if it was changed since
@@ -31,7 +31,7 @@ final readonly class Jobs
     public function at(string $id, int $version): Job
     {
         $job = $this->get($id);
-        // Asked and raised in one statement, so that of two writers only one gets on.
+        // Checked and increased in one statement, so that only one of two writers succeeds.
         $raised = $this->entities->getConnection()->executeStatement('UPDATE job SET version = version + 1 WHERE id = ? AND version = ?', [$id, $version]);
         if (0 === $raised) {
             throw OptimisticLockException::lockFailedVersionMismatch($job, $version, $job->version);

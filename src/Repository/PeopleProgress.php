@@ -8,7 +8,7 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Uvret\App\Entity\PersonState;
 
-/** How far the pieces of each person on the jobs' lists are. */
+/** States of the pieces of people on the jobs' lists. */
 final readonly class PeopleProgress
 {
     public function __construct(private Connection $connection)
@@ -55,7 +55,7 @@ final readonly class PeopleProgress
     }
 
     /**
-     * How many people of some jobs' lists there are, and in which states.
+     * Number of people of some jobs' lists, by state.
      *
      * @param list<string> $jobs
      *

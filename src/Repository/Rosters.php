@@ -17,22 +17,22 @@ final readonly class Rosters
     {
     }
 
-    /** The list of a job as it is kept; an empty one, of version 0, where it has none. */
+    /** The stored list of a job; an empty one of version 0 if there is none. */
     public function of(Job $job): JobRoster
     {
         return $this->entities->find(JobRoster::class, $job->id) ?? new JobRoster($job, self::json(Roster::empty()), 0);
     }
 
     /**
-     * @param int $version that was seen
+     * @param int $version last seen by the user
      *
-     * @throws OptimisticLockException if it was changed since; it stays as it is
+     * @throws OptimisticLockException if it was changed since; nothing is saved
      */
     public function save(Job $job, Roster $roster, int $version): JobRoster
     {
         $connection = $this->entities->getConnection();
         $json = self::json($roster);
-        // Asked and raised in one statement, so that of two writers only one gets on.
+        // Checked and increased in one statement, so that only one of two writers succeeds.
         $written = 0 === $version
             ? $connection->executeStatement('INSERT OR IGNORE INTO job_roster (job_id, document, version) VALUES (?, ?, 1)', [$job->id, $json])
             : $connection->executeStatement(

@@ -6,7 +6,7 @@ namespace Uvret\App\Repository;
 
 use Doctrine\DBAL\Connection;
 
-/** Short texts that differ as soon as something was changed, so that open pages can ask often. */
+/** Short texts that change with every change, cheap enough for open pages to poll. */
 final readonly class Stamps
 {
     public function __construct(private Connection $connection)

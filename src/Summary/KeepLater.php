@@ -9,7 +9,7 @@ use Symfony\Component\HttpKernel\Event\TerminateEvent;
 use Uvret\App\Entity\DesignStep;
 use Uvret\Plan\Plan;
 
-/** Keeps what is shown of a step once its answer is sent, so that whoever typed does not wait for it. */
+/** Stores a step's summary after the response is sent, so that the user does not wait for it. */
 #[AsEventListener]
 final class KeepLater
 {

@@ -16,8 +16,7 @@ use Uvret\Geometry\Unit;
 use Uvret\Plan\Plan;
 
 /**
- * Summaries of the steps of designs, each worked out once: as long as its document and the code are the same, it is read from where it
- * was kept.
+ * Summaries of history steps, computed once and stored; valid as long as document and code are the same.
  */
 #[WithMonologChannel('uvret')]
 final readonly class Summaries
@@ -32,14 +31,14 @@ final readonly class Summaries
     ) {
     }
 
-    /** Keeps what is shown of a step that was just saved. */
+    /** Stores the summary of a step just saved. */
     public function keep(DesignStep $step, Plan $plan): void
     {
         $this->write((int) $step->id, $step->hash, Summary::of($plan));
     }
 
     /**
-     * Of steps by their ids, without their pictures; those that are not kept are worked out.
+     * By step id, without pictures; missing ones are computed.
      *
      * @param list<int> $steps
      *
@@ -64,7 +63,7 @@ final readonly class Summaries
         return \is_string($picture) && '' !== $picture ? $picture : null;
     }
 
-    /** Works out what is not kept of the designs of jobs on the rail that are in a state, or of all. Gives how many those were. */
+    /** Computes missing summaries of designs of jobs in a state, or of all jobs on the rail. Returns their number. */
     public function complete(string $state = ''): int
     {
         /** @var list<int> $steps */
@@ -119,7 +118,7 @@ final readonly class Summaries
         } catch (DesignException $e) {
             $summary = Summary::unreadable($document, $e->getMessage());
         } catch (\Throwable $e) {
-            // One design that can't be worked out never takes the others along.
+            // A design that fails does not affect the others.
             $this->logger->error(\sprintf(
                 'Step %d of a design can\'t be worked out: %s: %s at %s:%d',
                 $step,

@@ -14,12 +14,12 @@ use Uvret\Proof\WornPicture;
 use Uvret\Separate\CutLayer;
 use Uvret\Snags\Snag;
 
-/** What rail, job sheet and history show of a design. Lengths are in µm. */
+/** Summary of a design for rail, job sheet and history. Lengths are in µm. */
 final readonly class Summary
 {
     /**
-     * @param string       $placement  what the area is called
-     * @param int          $across     how wide the area is; 0 if it is a band round a brim
+     * @param string       $placement  name of the area
+     * @param int          $across     width of the area; 0 for a brim
      * @param int          $down       how high it is
      * @param int          $width      of the whole blank as it is drawn
      * @param int          $height     the same
@@ -80,7 +80,7 @@ final readonly class Summary
         );
     }
 
-    /** Of a document that nothing can be worked out from. */
+    /** For an unreadable document. */
     public static function unreadable(string $document, string $why): self
     {
         $data = \json_decode($document, true);

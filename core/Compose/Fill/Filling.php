@@ -7,8 +7,8 @@ namespace Uvret\Compose\Fill;
 use Uvret\Geometry\Curve\Warp;
 
 /**
- * A straight line's ink stretched between two edges: what is at a share of its width stays there, and what is at a share of its
- * height comes to the same share of the height between the edges. Lengths are in µm.
+ * Stretches a straight line's ink between two edges: shares of the width stay, and shares of the ink's height
+ * become shares of the height between the edges. Lengths are in µm.
  */
 final readonly class Filling implements Warp
 {
@@ -18,8 +18,8 @@ final readonly class Filling implements Warp
      * @param float       $width  of the line's ink; it starts at 0
      * @param float       $bottom of the line's ink
      * @param float       $top    of the line's ink
-     * @param Borders     $edges  what it is stretched between
-     * @param list<float> $places where shares of the width go, at even steps; empty if they stay
+     * @param Borders     $edges  edges to stretch between
+     * @param list<float> $places new positions of even shares of the width; empty if unchanged
      */
     private function __construct(
         private float $width,
@@ -44,7 +44,7 @@ final readonly class Filling implements Warp
         return [$this->edges->across($share), $from + ($y - $this->bottom) / ($this->top - $this->bottom) * ($to - $from)];
     }
 
-    /** How broad the line is between its edges. */
+    /** Width of the line between its edges. */
     public function width(): float
     {
         return $this->edges->across(1.0) - $this->edges->across(0.0);
@@ -67,16 +67,16 @@ final readonly class Filling implements Warp
      */
     private static function places(Borders $edges): array
     {
-        // Where the share of the area up to a place is the share of the width that went there.
+        // The x with the same share of the area as the share of the width.
         $fine = 4 * self::STEPS;
         $sums = [0.0];
         for ($step = 0; $step < $fine; ++$step) {
             $middle = ($step + 0.5) / $fine;
-            // How wide a letter of a height is: less would become a point.
+            // Width of a letter by its height, with a minimum so that none becomes a point.
             $height = \max($edges->top($middle) - $edges->bottom($middle), 1.0);
             $sums[] = $sums[$step] + 1 / $height;
         }
-        // dx is to be in proportion to the height at x, so dt = dx ∕ height.
+        // dx is proportional to the height at x, so dt = dx ∕ height.
         $places = [];
         $at = 0;
         for ($step = 0; $step <= self::STEPS; ++$step) {

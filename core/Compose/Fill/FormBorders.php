@@ -10,10 +10,10 @@ use Uvret\Design\Fill\Fills;
 use Uvret\Geometry\Measure\Envelope;
 use Uvret\Geometry\Region;
 
-/** The edges of a form, somewhat inside its outline; an edge that is not taken from it lies straight at its greatest height. */
+/** The edges of a form, inset from its outline; an edge not taken from the form is straight at its extreme height. */
 final readonly class FormBorders implements Borders
 {
-    /** Where the form is lower than this share of its greatest height, letters would vanish. */
+    /** Letters would vanish where the form is lower than this share of its greatest height. */
     private const LEAST = 0.22;
 
     /**
@@ -50,7 +50,7 @@ final readonly class FormBorders implements Borders
         return \count($across) < 2 || [] === $low || [] === $high ? null : new self($across, $low, $high, $fills, \min($low), \max($high));
     }
 
-    /** What there is to fill: the inside of a ring, else the form itself. */
+    /** The region to fill: the inside of a ring, or the form itself. */
     private static function room(Region $form): Region
     {
         $largest = null;
@@ -62,15 +62,15 @@ final readonly class FormBorders implements Borders
     }
 
     /**
-     * The widest stretch where the form is tall enough and has no notch between its edges; wherever it is tall enough, if that is
-     * not much of it.
+     * The widest stretch that is tall enough without a notch between the edges; if that is too short,
+     * all of the form that is tall enough.
      *
      * @param list<int>   $x
      * @param list<float> $bottom
      * @param list<float> $top
      * @param list<int>   $crossings
      *
-     * @return list<int> the numbers of the places
+     * @return list<int> indices of the places
      */
     private static function stretch(array $x, array $bottom, array $top, array $crossings): array
     {

@@ -6,10 +6,10 @@ namespace Uvret\Compose\Fill;
 
 use Uvret\Design\Fill\Fills;
 
-/** The edges of a line that keeps its own width and place: its ink's straight ones with what is set on top of them. */
+/** The edges of a line with its own width and place: straight ink edges plus the set shapes. */
 final readonly class ShapedBorders implements Borders
 {
-    /** How near the edges come to each other at least, as a share of the ink's height. */
+    /** Minimum distance of the edges, as a share of the ink's height. */
     private const LEAST = 0.04;
 
     public function __construct(

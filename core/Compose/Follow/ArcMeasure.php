@@ -7,18 +7,18 @@ namespace Uvret\Compose\Follow;
 use Uvret\Design\Follow\Arc;
 use Uvret\Design\Follow\ArcBy;
 
-/** Finds the radius of an arc on which a line of a length has the rise or takes the angle that is asked for. */
+/** Finds the radius of an arc from the length of its line and the requested rise or angle. */
 final class ArcMeasure
 {
-    /** Flatter than this, in µm, an arc is a straight line. */
+    /** Arcs with a smaller rise are straight lines, in µm. */
     private const FLAT = 5;
 
-    /** Half of the angle at which a line of a given length rises most. */
+    /** Half of the angle at which the rise of a given length is largest. */
     private const HIGHEST = 2.331;
 
     /**
      * @param float $length   of the line
-     * @param float $measured the height above the path at which that is measured
+     * @param float $measured height above the path at which the length is measured
      *
      * @return float|null the radius of the path in µm; null if it is straight
      */
@@ -35,7 +35,7 @@ final class ArcMeasure
         };
     }
 
-    /** @param callable(float): float $radius of half an angle */
+    /** @param callable(float): float $radius by half of the angle */
     private static function half(float $rise, callable $radius): float
     {
         $low = 1e-7;

@@ -12,7 +12,7 @@ namespace Uvret\Compose\Follow;
  */
 final readonly class CircleGuide implements Guide
 {
-    /** How near to the centre a line is measured at the nearest, as a share of the radius. */
+    /** Smallest measuring radius, as a share of the radius. */
     private const NEAREST = 0.1;
 
     private float $angle;
@@ -40,7 +40,7 @@ final readonly class CircleGuide implements Guide
     public function at(float $x, float $y): array
     {
         $height = $y + $this->offsets->baseline;
-        // From the path's middle, not from the centre: on a flat arc that is far away.
+        // From the path's middle, because on a flat arc the centre is far away.
         if ($this->inside) {
             $angle = $x / $this->measuredRadius() - $this->angle;
             $sin = \sin($angle / 2);
@@ -98,7 +98,7 @@ final readonly class CircleGuide implements Guide
 
     public function measuredRadius(): float
     {
-        // Measured near the centre, a line would wind round it without end.
+        // Measured too near the centre, a line would wind around it endlessly.
         return \max(self::NEAREST * $this->radius, $this->radius + ($this->inside ? -$this->offsets->measured : $this->offsets->measured));
     }
 }

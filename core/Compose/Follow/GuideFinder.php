@@ -11,7 +11,7 @@ use Uvret\Design\Follow\Outline;
 use Uvret\Design\Follow\RingPart;
 use Uvret\Design\Line;
 
-/** Line → guide: the path that it follows, for letters of a size. */
+/** Line → guide: its path, for a letter size. */
 final class GuideFinder
 {
     /**

@@ -12,7 +12,7 @@ use Uvret\Geometry\Region;
  */
 final readonly class OutlineGuide implements Guide
 {
-    /** Edges longer than this are straight ones of the shape, in µm. */
+    /** Longer edges count as straight, in µm. */
     private const LONG = 5_000;
 
     /**
@@ -20,7 +20,7 @@ final readonly class OutlineGuide implements Guide
      * @param list<float> $y
      * @param list<float> $headings at the points, in radians without jumps
      * @param list<float> $lengths  from the first point to each, at the measured height
-     * @param float       $start    where the aligned point lies, as a length
+     * @param float       $start    position of the aligned point, as a length
      */
     private function __construct(
         private array $x,
@@ -33,8 +33,8 @@ final readonly class OutlineGuide implements Guide
     }
 
     /**
-     * @param int   $rounding the least radius of its corners, in µm
-     * @param float $share    where the aligned point lies, clockwise from the top as a share of the outline
+     * @param int   $rounding minimum corner radius, in µm
+     * @param float $share    position of the aligned point, clockwise from the top as a share of the outline
      */
     public static function of(Region $shape, bool $inside, PathOffsets $offsets, int $rounding, float $share): ?self
     {
@@ -59,7 +59,7 @@ final readonly class OutlineGuide implements Guide
     }
 
     /**
-     * With a point where a long straight edge passes the middle, so that the top of a level edge is its middle.
+     * Adds a point where a long straight edge passes the centre line, so that the top of a level edge is its middle.
      *
      * @param list<list<int>> $points
      *
@@ -80,7 +80,7 @@ final readonly class OutlineGuide implements Guide
     }
 
     /**
-     * Points at even distances on a closed line: its own may lie so close together that what is between them has no direction.
+     * Evenly spaced points on a closed line, because its own may be too close together to have a direction between them.
      *
      * @param list<list<int>> $points
      *
@@ -118,7 +118,7 @@ final readonly class OutlineGuide implements Guide
         $around = 2 * \M_PI * \round(($edges[$count - 1] + self::between($edges[0] - $edges[$count - 1]) - $edges[0]) / (2 * \M_PI));
         $headings = [];
         for ($i = 0; $i <= $count; ++$i) {
-            // Of the six edges around a point: that takes out what rounding to the grid put in.
+            // Averaged over the six edges around a point, to remove grid rounding.
             $sum = 0.0;
             for ($k = $i - 3; $k < $i + 3; ++$k) {
                 $lap = (int) \floor($k / $count);
@@ -236,7 +236,7 @@ final readonly class OutlineGuide implements Guide
         return $best;
     }
 
-    /** The same turn between −π and π. */
+    /** The turn reduced to −π … π. */
     private static function between(float $turn): float
     {
         return $turn - 2 * \M_PI * \round($turn / (2 * \M_PI));

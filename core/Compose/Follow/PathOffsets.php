@@ -6,12 +6,12 @@ namespace Uvret\Compose\Follow;
 
 use Uvret\Design\Follow\Follows;
 
-/** How letters stand on a path, in µm above it. */
+/** Offsets of letters from their path, in µm above it. */
 final readonly class PathOffsets
 {
     /**
-     * @param float $baseline where their baseline lies
-     * @param float $measured where the spacing is as in straight words
+     * @param float $baseline of the baseline
+     * @param float $measured of the height where the spacing equals that of straight words
      */
     public function __construct(
         public float $baseline,

@@ -6,7 +6,7 @@ namespace Uvret\Compose\Follow;
 
 use Uvret\Design\Align;
 
-/** Where on a half ring a line is aligned to. */
+/** Alignment of a line on a half ring. */
 final class RingAlign
 {
     /** In degrees clockwise from the top, or from the bottom where the tops point inwards. */
@@ -18,7 +18,7 @@ final class RingAlign
             Align::Right => 90.0,
         };
 
-        // On the lower half clockwise leads to the left.
+        // On the lower half, clockwise is to the left.
         return $inside ? -$side : $side;
     }
 }

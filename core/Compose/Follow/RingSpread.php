@@ -22,13 +22,13 @@ use Uvret\Type\FontException;
  */
 final readonly class RingSpread
 {
-    /** Lines on a ring of a radius that take more than their room are pressed together by no more than this share of their em. */
+    /** Lines too long for their ring are tightened by at most this share of their em. */
     private const TIGHTEST = -0.12;
 
     /**
      * @param float $across µm that a font unit takes along the line
      *
-     * @return array{float, float} more room after each letter and after each space, in font units
+     * @return array{float, float} extra room after each letter and each space, in font units
      *
      * @throws CompositionException|FontException
      */
@@ -66,14 +66,14 @@ final readonly class RingSpread
         return $surroundings->joins($line) ? [0.0, $room] : [$room, 0.0];
     }
 
-    /** @return array{float, float} what a line takes without more room, with the gap at its end, and how many places it can take more at */
+    /** @return array{float, float} a line's angle without extra room, including the gap at its end, and the number of places to add room */
     private static function takes(TypesetWords $lettering, float $across, Ends $ends, float $gap, bool $joins): array
     {
         [$left, , $right] = $lettering->ink ?? [0.0, 0.0, 0.0, 0.0];
 
         return Ends::Gap === $ends
             ? [($right - $left) * $across + $gap, $joins ? $lettering->spaces : $lettering->letters - 1]
-            // As if a space stood at the end, before the first letter comes again.
+            // As if a space followed the end, before the first letter again.
             : [($lettering->advance + $lettering->space) * $across, $joins ? $lettering->spaces + 1 : $lettering->letters + 1];
     }
 

@@ -21,7 +21,7 @@ final readonly class SpiralGuide implements Guide
 
     private float $startLength;
 
-    /** How far the lengths are apart that angles are known for. */
+    /** Spacing of the tabulated lengths. */
     private float $step;
 
     /** @var list<float> */
@@ -35,8 +35,8 @@ final readonly class SpiralGuide implements Guide
      * @param float $inner      the path's radius at its inner end
      * @param float $pitch      from turn to turn
      * @param float $length     of the line
-     * @param bool  $fromInside whether the reading starts there
-     * @param float $turn       how far the start lies clockwise from the top, in degrees
+     * @param bool  $fromInside whether the text starts at the inside
+     * @param float $turn       start, in degrees clockwise from the top
      */
     public function __construct(
         private float $x,
@@ -69,7 +69,7 @@ final readonly class SpiralGuide implements Guide
     {
         [$angle, $radius, $lean] = $this->place($x);
         $height = $y + $this->offsets->baseline;
-        // Outwards, but leaning by as much as the path does.
+        // Outwards, inclined like the path.
         $normal = $angle + $lean;
 
         return [$this->x + $radius * \sin($angle) + $height * \sin($normal), $this->y + $radius * \cos($angle) + $height * \cos($normal)];
@@ -114,7 +114,7 @@ final readonly class SpiralGuide implements Guide
     }
 
     /**
-     * Where a place along the line is.
+     * Polar position of a place along the line.
      *
      * @return array{float, float, float} the angle clockwise from the top, the radius, and how much farther clockwise than the
      *                                    radius the normal points
@@ -152,7 +152,7 @@ final readonly class SpiralGuide implements Guide
             + $t * $t * ((1 + 2 * $s) * $this->angles[$step + 1] - $s * $this->slopes[$step + 1]);
     }
 
-    /** How much longer the line becomes with the angle. */
+    /** Derivative of the length by the angle. */
     private function lengthening(float $angle): float
     {
         $radius = $this->inner + $this->a * $angle;

@@ -6,16 +6,16 @@ namespace Uvret\Compose\Follow;
 
 use Uvret\Design\Derived;
 
-/** Where a line does not go well with what it follows. Lengths are in µm. */
+/** A misfit between a line and its path. Lengths are in µm. */
 final readonly class Strain
 {
     use Derived;
 
     /**
-     * @param int      $by      how much too long, too high or too wide it is
-     * @param int|null $height  letters H of this height would do
+     * @param int      $by      excess length, height or width
+     * @param int|null $height  cap height that would fit
      * @param int|null $spacing letter spacing that would fit, in thousandths of the em
-     * @param string   $letters those that it is about
+     * @param string   $letters the letters concerned
      * @param int      $x       where
      */
     public function __construct(

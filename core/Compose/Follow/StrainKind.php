@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Uvret\Compose\Follow;
 
-/** What can be wrong between a line and what it follows. */
+/** Kinds of misfit between a line and its path. */
 enum StrainKind
 {
-    /** The line is longer than the path has room for. */
+    /** The line is longer than its path. */
     case TooLong;
 
-    /** The size that was asked for cannot be reached on the path. */
+    /** The requested size can't be reached on the path. */
     case NotReached;
 
-    /** The path turns so tightly that letters cross at their tops or feet. */
+    /** The path bends so tightly that letters cross at top or bottom. */
     case TooTight;
 
-    /** Letters overlap that did not do so straight. */
+    /** Letters overlap that don't on a straight line. */
     case Overlap;
 }

@@ -11,13 +11,13 @@ use Uvret\Design\SizeBy;
 use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
-/** Looks for what does not go well between a line and what it follows. */
+/** Finds misfits between a line and its path. */
 final readonly class Strains
 {
     /** Smaller overlaps of letters are not reported, in µm². */
     private const SPECK = 20_000.0;
 
-    /** Sizes that are missed by less are reached, in µm. */
+    /** Tolerance of a size, in µm. */
     private const MISSED = 60;
 
     /**
@@ -39,7 +39,7 @@ final readonly class Strains
         if ($over > 1.0) {
             $fits = self::fitting($line, $setting, $scale, $surroundings);
             $gaps = \max(1, $setting->lettering->letters - 1);
-            // Rounded so that it does fit.
+            // Rounded down so that it fits.
             $tracking = $line->lettering->spacing + (int) \floor(-$over / $gaps / ($setting->lettering->font->unitsPerEm / 1000 * $scale[0]));
             $strains[] = new Strain(StrainKind::TooLong, (int) \ceil($over), (int) \floor($height * $fits), $tracking < -160 ? null : $tracking, '', $x, $y);
         } elseif (SizeBy::Width === $line->size->by || SizeBy::Height === $line->size->by) {
@@ -71,7 +71,7 @@ final readonly class Strains
     }
 
     /**
-     * How much smaller the letters have to be so that the line has room: the path's room changes with their height too.
+     * Factor by which the letters must shrink to fit; the path's room depends on their height, too.
      *
      * @param array{float, float} $scale
      */
@@ -103,7 +103,7 @@ final readonly class Strains
         $straight = null;
         $strains = [];
         $active = [];
-        // Where letters join, what neighbours do to one another is looked at as that.
+        // In joining lines, neighbours are checked as joins.
         $neighbours = $surroundings->joins($line) ? self::neighbours(\array_keys($letters)) : [];
         foreach ($boxes as $at => $box) {
             $active = \array_filter($active, static fn (Box $other): bool => $other->right >= $box->left);
@@ -140,7 +140,7 @@ final readonly class Strains
     /**
      * @param list<int> $places
      *
-     * @return array<int, int> the next letter to each
+     * @return array<int, int> the next letter of each
      */
     private static function neighbours(array $places): array
     {
