@@ -7,7 +7,7 @@ test('a blank is measured, gets a seam, and lettering is let across it', async (
     await page.goto('/blanks');
     await page.getByRole('link', { name: 'Measure a blank' }).click();
     await page.getByRole('button', { name: 'Pouch', exact: true }).click();
-    await page.getByLabel('What the shop calls it').fill('Mast bag');
+    await page.getByLabel('Name in the shop').fill('Mast bag');
     await page.getByRole('button', { name: 'Begin to measure' }).click();
     await expect(page.getByRole('img', { name: 'Pouch: Width' })).toBeVisible();
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);

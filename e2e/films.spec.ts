@@ -55,7 +55,7 @@ test('a trap is set between two films, and the slip test says what it is good fo
     const test = page.getByRole('region', { name: 'Slip test' });
     await test.getByLabel('Slip distance').fill('0.8');
     await test.getByLabel('Slip distance').press('Enter');
-    await test.getByRole('button', { name: 'The film that slips' }).click();
+    await test.getByRole('button', { name: 'Slipping film' }).click();
     await page.getByRole('option', { name: 'Chalk' }).click();
     await expect(test.getByText('Nothing shows that should be covered.')).toBeVisible();
     const done = saved(page);
@@ -150,7 +150,7 @@ test('the cheaper variant is one click away, and letters take turns in two films
         .getByRole('listitem')
         .filter({ hasText: 'Without the outline in Buoy; without the shadow in Harbour ink' });
     await expect(two).toContainText('−2');
-    await two.getByRole('button', { name: 'Make it a design' }).click();
+    await two.getByRole('button', { name: 'Save as a design' }).click();
     await expect(page.getByLabel('Name of the design')).toHaveValue('Regatta shirt, back, 2 films');
     await expect(async () => expect(await names(page)).toEqual(['Sun-up', 'Chalk'])).toPass();
 

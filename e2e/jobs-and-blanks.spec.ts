@@ -12,8 +12,8 @@ test('a job’s sheet: state, items, designs taken out and brought back, the sam
 
     await page.bringToFront();
     await page.getByRole('radio', { name: 'To press' }).click();
-    await page.getByLabel('How many').fill('11');
-    await page.getByLabel('How many').press('Enter');
+    await page.getByLabel('Quantity').fill('11');
+    await page.getByLabel('Quantity').press('Enter');
     await expect(page.getByRole('region', { name: 'To press' })).toContainText('11 pieces');
     // The rail in the other window follows by itself.
     await expect(rail.getByRole('link', { name: /Kit bags with names.*11 pieces.*To press/ })).toBeVisible({
@@ -21,15 +21,15 @@ test('a job’s sheet: state, items, designs taken out and brought back, the sam
     });
     await expect(rail.getByRole('contentinfo')).toContainText('11 × Kit tote');
 
-    await page.getByLabel('How many').fill('none');
-    await page.getByLabel('How many').press('Enter');
+    await page.getByLabel('Quantity').fill('none');
+    await page.getByLabel('Quantity').press('Enter');
     await expect(page.getByRole('alert')).toContainText('from 1 to 9999');
-    await page.getByLabel('For whom').fill('Harbour Juniors and friends');
-    await page.getByLabel('For whom').press('Enter');
+    await page.getByLabel('Customer').fill('Harbour Juniors and friends');
+    await page.getByLabel('Customer').press('Enter');
     await expect(page.getByRole('alert')).toBeHidden();
 
     await page.getByRole('button', { name: 'Add a design' }).click();
-    await page.getByRole('button', { name: 'On what?' }).click();
+    await page.getByRole('button', { name: 'Blank' }).click();
     await page.getByRole('option', { name: 'Crew cap' }).click();
     await page.getByRole('button', { name: 'Add it' }).click();
     await expect(page.getByText('Nothing is on the blank yet')).toBeVisible();
@@ -38,16 +38,16 @@ test('a job’s sheet: state, items, designs taken out and brought back, the sam
     await expect(page.getByRole('region', { name: 'Blank' })).toContainText('Kit tote');
     await page.getByRole('link', { name: 'Kit bags with names' }).click();
     const designs = page.getByRole('region', { name: 'Designs' });
-    await expect(designs.getByRole('button', { name: 'Take out' })).toHaveCount(2);
-    await designs.getByRole('button', { name: 'Take out' }).last().click();
-    await expect(designs.getByRole('button', { name: 'Take out' })).toHaveCount(1);
+    await expect(designs.getByRole('button', { name: 'Remove' })).toHaveCount(2);
+    await designs.getByRole('button', { name: 'Remove' }).last().click();
+    await expect(designs.getByRole('button', { name: 'Remove' })).toHaveCount(1);
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
-    await page.getByRole('button', { name: 'Bring back' }).click();
-    await expect(designs.getByRole('button', { name: 'Take out' })).toHaveCount(2);
+    await page.getByRole('button', { name: 'Restore' }).click();
+    await expect(designs.getByRole('button', { name: 'Remove' })).toHaveCount(2);
 
     // A design goes along as a file and comes back as another design.
     const started = page.waitForEvent('download');
-    await designs.getByRole('link', { name: 'Take along' }).first().click();
+    await designs.getByRole('link', { name: 'Download' }).first().click();
     const file = await (await started).path();
     await page.getByRole('button', { name: 'Add a design' }).click();
     await page

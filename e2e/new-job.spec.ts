@@ -5,15 +5,15 @@ test('a new job goes from the rail to the Bench and back', async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'New job' }).click();
     const dialog = page.getByRole('dialog');
-    await dialog.getByLabel('What is it?').fill('Oar covers');
+    await dialog.getByLabel('Title').fill('Oar covers');
     await dialog.getByRole('button', { name: 'Hang it on the rail' }).click();
     await expect(dialog.getByRole('alert')).toContainText('who the job is for');
     expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
 
-    await dialog.getByLabel('For whom?').fill('Boatshed Co-op');
+    await dialog.getByLabel('Customer').fill('Boatshed Co-op');
     await dialog.getByLabel('Due on').fill('2031-05-29');
-    await dialog.getByLabel('How many?').fill('8');
-    await dialog.getByRole('button', { name: 'On what?' }).click();
+    await dialog.getByLabel('Quantity').fill('8');
+    await dialog.getByRole('button', { name: 'Blank' }).click();
     await page.getByRole('option', { name: 'Zipped pouch' }).click();
     await dialog.getByRole('button', { name: 'Hang it on the rail' }).click();
 

@@ -41,7 +41,7 @@ test('cards are lined up by their ink, kept together, and a piece is taken out a
     await page.mouse.move(rim.x + rim.width / 2 + 20, rim.y + 25, { steps: 4 });
     await page.mouse.up();
     await expect(async () => expect(await path()).not.toBe(whole)).toPass();
-    await card.getByRole('button', { name: 'Bring back' }).click();
+    await card.getByRole('button', { name: 'Restore' }).click();
     await expect(async () => expect(await path()).toBe(whole)).toPass();
 });
 
@@ -147,7 +147,7 @@ test('cards are dragged to another place by their grips', async ({ page }) => {
 test('an SVG file becomes a motif, a design file is opened, and what can’t be used is said', async ({ page }) => {
     await page.goto('/jobs/crew-shirts');
     const started = page.waitForEvent('download');
-    await page.getByRole('link', { name: 'Take along' }).first().click();
+    await page.getByRole('link', { name: 'Download' }).first().click();
     const file = await (await started).path();
     await goTo(page, 'launch-cap');
     await expect(page.getByLabel('Words', { exact: true })).toBeVisible();

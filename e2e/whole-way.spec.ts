@@ -44,10 +44,10 @@ test('a new user goes the whole way: job, blank, two lines, inches, hands, keys,
 }) => {
     await page.goto('/');
     await page.getByRole('button', { name: 'New job' }).click();
-    await page.getByLabel('What is it?').fill('Coxswain hoodies');
-    await page.getByLabel('For whom?').fill('Tern Point Rowers');
+    await page.getByLabel('Title').fill('Coxswain hoodies');
+    await page.getByLabel('Customer').fill('Tern Point Rowers');
     await page.getByLabel('Due on').fill('2031-06-12');
-    await page.getByRole('button', { name: 'On what?' }).click();
+    await page.getByRole('button', { name: 'Blank' }).click();
     await page.getByRole('option', { name: 'Boathouse hoodie' }).click();
     await page.getByRole('button', { name: 'Hang it on the rail' }).click();
 

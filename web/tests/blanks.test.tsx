@@ -141,12 +141,12 @@ describe('fabrics', () => {
             return <Fabrics blank={value} change={(next) => set(next)} />;
         }
         render(<Holder />);
-        await user.selectOptions(screen.getByLabelText('How far Ash stretches'), 'stretches much');
+        await user.selectOptions(screen.getByLabelText('Stretch of Ash'), 'stretches much');
         await user.click(screen.getByLabelText('Ash shows marks of the press'));
         expect(all.now.fabrics[0]).toMatchObject({ stretch: 'much', marks: true, surface: 'cloth' });
-        await user.selectOptions(screen.getByLabelText('What Ash is'), 'hard: glass, board');
+        await user.selectOptions(screen.getByLabelText('Kind of Ash'), 'hard: glass, board');
         expect(all.now.fabrics[0]?.surface).toBe('hard');
-        expect(screen.queryByLabelText('Ash takes at most, in °C')).toBeNull();
+        expect(screen.queryByLabelText('Maximum temperature of Ash, in °C')).toBeNull();
         await user.click(screen.getByRole('button', { name: 'Add a fabric' }));
         expect(all.now.fabrics[1]).toMatchObject({ name: 'New fabric', highest: 190 });
         await user.click(screen.getByRole('button', { name: 'Remove Ash' }));
@@ -212,7 +212,7 @@ describe('measuring a blank', () => {
     it('asks one measure after another, goes back to the one that can’t be, and keeps the blank', async () => {
         const { put, history, user } = open('/measure-a-blank');
         await user.click(screen.getByRole('button', { name: 'Pouch' }));
-        await user.type(screen.getByLabelText('What the shop calls it'), 'Mast bag');
+        await user.type(screen.getByLabelText('Name in the shop'), 'Mast bag');
         await user.click(screen.getByRole('button', { name: 'Begin to measure' }));
         await screen.findByRole('img', { name: 'Pouch: Width' });
         expect(screen.getByText('Usually about 200 mm.')).toBeTruthy();

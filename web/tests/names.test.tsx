@@ -143,7 +143,7 @@ describe('the grid', () => {
         await user.click(screen.getByLabelText('Name, row 1'));
         await user.keyboard('x{Escape}{Tab}');
         expect(screen.getByRole('status').textContent).toContain('"Bo"');
-        await user.click(screen.getByRole('button', { name: 'Take Bo off the list' }));
+        await user.click(screen.getByRole('button', { name: 'Remove Bo' }));
         expect(screen.getByRole('status').textContent).not.toContain('"Bo"');
     });
 

@@ -147,7 +147,7 @@ describe('copies', () => {
         const { user, pick, type, form } = await opened('form-1', 'Copies');
         await user.click(screen.getByRole('radio', { name: 'ring' }));
         await type('Turn of the ring of copies in degrees, clockwise', '15');
-        await type('Every so many copies are of another film', '3');
+        await type('Interval of copies in another film', '3');
         await pick('Film of every second copy', 'Sun-up');
         expect(form()?.treatments.copies).toMatchObject({ kind: 'around', turn: 15, every: 3, film: 'sunup' });
     });

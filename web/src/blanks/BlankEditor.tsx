@@ -167,9 +167,7 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                             />
                         </div>
                     </div>
-                    {size.height === 0 && (
-                        <p className="mt-1 text-xs text-quiet">A height of 0 is drawn as high as usual.</p>
-                    )}
+                    {size.height === 0 && <p className="mt-1 text-xs text-quiet">0 draws the usual height.</p>}
                 </div>
                 <div className="grid gap-2">
                     <h2 className="heading">Areas on {size.size}</h2>

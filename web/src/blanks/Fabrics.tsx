@@ -30,9 +30,7 @@ export function Fabrics({ blank, change }: Props) {
     return (
         <div>
             <h2 className="heading">Fabrics</h2>
-            <p className="text-xs text-quiet">
-                Colour, name, the highest temperature that it takes, and what else films have to suit.
-            </p>
+            <p className="text-xs text-quiet">Colour, name, maximum temperature, and what else films must suit.</p>
             <ul className="mt-2 grid gap-1.5">
                 {blank.fabrics.map((fabric, at) => (
                     <li key={at} className="card grid gap-1 p-1.5">
@@ -61,7 +59,7 @@ export function Fabrics({ blank, change }: Props) {
                             />
                             {fabric.surface !== 'hard' && (
                                 <NumberField
-                                    label={`${fabric.name} takes at most, in °C`}
+                                    label={`Maximum temperature of ${fabric.name}, in °C`}
                                     value={fabric.highest}
                                     unit="°C"
                                     least={60}
@@ -87,7 +85,7 @@ export function Fabrics({ blank, change }: Props) {
                         </span>
                         <span className="flex flex-wrap items-center gap-x-2 gap-y-1 text-xs">
                             <select
-                                aria-label={`What ${fabric.name} is`}
+                                aria-label={`Kind of ${fabric.name}`}
                                 className="field px-1 py-0.5"
                                 value={fabric.surface}
                                 onChange={({ target }) =>
@@ -105,7 +103,7 @@ export function Fabrics({ blank, change }: Props) {
                             {fabric.surface !== 'hard' && (
                                 <>
                                     <select
-                                        aria-label={`How far ${fabric.name} stretches`}
+                                        aria-label={`Stretch of ${fabric.name}`}
                                         className="field px-1 py-0.5"
                                         value={fabric.stretch}
                                         onChange={({ target }) =>

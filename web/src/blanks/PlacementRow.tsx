@@ -72,7 +72,7 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim
                         )}
                         {field('Crown, radius', brim.crown, (crown) => onChange({ brim: { ...brim, crown } }), 500)}
                         <Button look="away" small className="py-1" onClick={onNoBrim}>
-                            It is no brim
+                            Not a brim
                         </Button>
                     </>
                 ) : (
@@ -87,7 +87,7 @@ export function PlacementRow({ placement, unit, open, onOpen, onChange, onNoBrim
                 )}
             </div>
             <div className="grid gap-1.5">
-                <span className="text-xs text-quiet">How it is measured on the blank</span>
+                <span className="text-xs text-quiet">Distances to measure</span>
                 {from.map((measure, at) => (
                     <span key={at} className="flex items-center gap-1.5">
                         <LengthField

@@ -89,7 +89,7 @@ export function SizesBetween({ blank, onMade }: Props) {
                     Work them out
                 </Button>
                 <Button type="button" onClick={() => setOpen(false)}>
-                    Leave it
+                    Cancel
                 </Button>
             </span>
         </form>

@@ -41,9 +41,9 @@ export function AddDesign({ id }: { id: string }) {
             <Modal open={asking} title="Add a design" onClose={() => setAsking(false)}>
                 {blank && placement && (
                     <div className="grid gap-3">
-                        <Row label="On what?">
+                        <Row label="Blank">
                             <Choice
-                                label="On what?"
+                                label="Blank"
                                 value={blank}
                                 options={shop}
                                 by={(entry) => entry.id}
@@ -51,9 +51,9 @@ export function AddDesign({ id }: { id: string }) {
                                 onChange={(entry) => setBlankId(entry.id)}
                             />
                         </Row>
-                        <Row label="Where on it?">
+                        <Row label="Placement">
                             <Choice
-                                label="Where on it?"
+                                label="Placement"
                                 value={placement}
                                 options={placements}
                                 by={(entry) => entry.id}

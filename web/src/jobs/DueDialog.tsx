@@ -27,7 +27,7 @@ export function DueDialog({ open, title, onClose, onDue }: Props) {
                 }}
             >
                 <p className="text-quiet">
-                    A new job with the same items and designs. Its designs are to be approved anew.
+                    A new job with the same items and designs. Its designs need approval again.
                 </p>
                 <label className="grid gap-1">
                     <span className="text-xs text-quiet">Due on</span>

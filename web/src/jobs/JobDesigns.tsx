@@ -9,7 +9,7 @@ import type { Sheet } from './useJobSheet';
 
 type Design = JobSheet['designs'][number];
 
-/** The designs of a job, hung side by side; what was taken out can be brought back. */
+/** The designs of a job, hung side by side; removed ones can be restored. */
 export function JobDesigns({ sheet, act }: { sheet: JobSheet; act: Sheet['act'] }) {
     return (
         <>
@@ -20,12 +20,12 @@ export function JobDesigns({ sheet, act }: { sheet: JobSheet; act: Sheet['act'] 
             </ul>
             {sheet.designs.length === 0 && (
                 <p className="mt-10 text-center text-quiet">
-                    This job has no design. Add one, or bring back one that was taken out.
+                    This job has no design. Add one, or restore a removed one.
                 </p>
             )}
             {sheet.removed.length > 0 && (
-                <section aria-label="Taken out" className="mt-8">
-                    <h2 className="heading mb-1.5">Taken out</h2>
+                <section aria-label="Removed" className="mt-8">
+                    <h2 className="heading mb-1.5">Removed</h2>
                     <ul className="flex flex-wrap gap-2">
                         {sheet.removed.map(({ id, name }) => (
                             <li key={id} className="card flex max-w-full gap-3 px-3 py-1.5">
@@ -40,7 +40,7 @@ export function JobDesigns({ sheet, act }: { sheet: JobSheet; act: Sheet['act'] 
                                         )
                                     }
                                 >
-                                    Bring back
+                                    Restore
                                 </button>
                             </li>
                         ))}
@@ -103,7 +103,7 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                         download
                         title="The design with its fonts as one file, to be opened on another machine"
                     >
-                        Take along
+                        Download
                     </a>
                     <Button
                         hidden={card.unreadable !== null}
@@ -127,7 +127,7 @@ function HangingDesign({ sheet, design, act }: { sheet: JobSheet; design: Design
                             })
                         }
                     >
-                        Take out
+                        Remove
                     </Button>
                 </div>
             </div>

@@ -56,14 +56,14 @@ export function JobItems({ items, note, onChange }: Props) {
                             onChange={(size) => set(at, { size })}
                         />
                         <TextField
-                            label="How many"
+                            label="Quantity"
                             unlabelled={at > 0}
                             longest={4}
                             value={String(item.quantity)}
                             onChange={(typed) => set(at, { quantity: Number.parseInt(typed, 10) || 0 })}
                         />
                         <button
-                            aria-label={`Take ${item.blank} in ${item.size} off the list`}
+                            aria-label={`Remove ${item.blank}, size ${item.size}`}
                             title="Remove from the list"
                             className="mb-0.5 rounded-[3px] px-1.5 py-1 font-semibold text-madder hover:bg-muslin"
                             onClick={() => onChange(items.filter((_, other) => other !== at))}

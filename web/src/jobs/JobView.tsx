@@ -58,13 +58,13 @@ export function JobView({ sheet: saved }: { sheet: JobSheet }) {
                 )}
                 <div className="grid gap-3">
                     <TextField
-                        label="What it is"
+                        label="Title"
                         value={sheet.title}
                         wrong={wrong('title')}
                         onChange={(title) => change({ title })}
                     />
                     <TextField
-                        label="For whom"
+                        label="Customer"
                         value={sheet.customer}
                         wrong={wrong('customer')}
                         onChange={(customer) => change({ customer })}

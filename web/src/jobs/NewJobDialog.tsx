@@ -50,7 +50,7 @@ export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => 
                             void make();
                         }}
                     >
-                        <Row label="What is it?" wrong={message('title')}>
+                        <Row label="Title" wrong={message('title')}>
                             <input
                                 className="field"
                                 autoFocus
@@ -60,7 +60,7 @@ export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => 
                                 onChange={(event) => setTitle(event.target.value)}
                             />
                         </Row>
-                        <Row label="For whom?" wrong={message('customer')}>
+                        <Row label="Customer" wrong={message('customer')}>
                             <input
                                 className="field"
                                 maxLength={120}
@@ -77,7 +77,7 @@ export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => 
                                 onChange={(event) => setDue(event.target.value)}
                             />
                         </Row>
-                        <Row label="How many?" wrong={message('quantity')}>
+                        <Row label="Quantity" wrong={message('quantity')}>
                             <input
                                 type="number"
                                 className="field w-24"
@@ -89,9 +89,9 @@ export function NewJobDialog({ open, onClose }: { open: boolean; onClose: () => 
                         </Row>
                         {chosen && (
                             <div className="grid gap-1">
-                                <span className="text-xs text-quiet">On what?</span>
+                                <span className="text-xs text-quiet">Blank</span>
                                 <Choice
-                                    label="On what?"
+                                    label="Blank"
                                     value={chosen}
                                     options={shop}
                                     by={(entry) => entry.id}

@@ -90,7 +90,7 @@ export function NameRow({
                     {person && (
                         <button
                             type="button"
-                            aria-label={`Take ${person.values.name ?? `row ${row + 1}`} off the list`}
+                            aria-label={`Remove ${person.values.name ?? `row ${row + 1}`}`}
                             title="Remove from the list"
                             className="rounded-[3px] font-semibold text-quiet hover:text-madder"
                             onClick={onRemove}

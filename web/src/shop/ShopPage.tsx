@@ -207,11 +207,10 @@ function Settings({ now }: { now: Shop }) {
             <ShopPresses value={value.press} onChange={(press) => change((shop) => ({ ...shop, press }))} />
             <div className="stitch flex items-center justify-between gap-3 pt-3 text-xs">
                 <span>
-                    <b>An hour of work costs</b>{' '}
-                    <span className="text-quiet">0 leaves costs out of the job’s sum.</span>
+                    <b>Hourly rate</b> <span className="text-quiet">0 leaves costs out of the job’s sum.</span>
                 </span>
                 <NumberField
-                    label="An hour of work costs"
+                    label="Hourly rate"
                     unit="an hour"
                     least={0}
                     most={10000}
@@ -235,7 +234,7 @@ function Settings({ now }: { now: Shop }) {
                 </span>
             </label>
             <p className="stitch pt-3 text-xs text-quiet">
-                Designs that exist keep their own unit. To keep the whole shop safe, run{' '}
+                Existing designs keep their unit. To keep the whole shop safe, run{' '}
                 <code className="whitespace-nowrap">bin/console uvret:backup shop.zip</code> now and then; it works
                 while Uvret runs.
             </p>

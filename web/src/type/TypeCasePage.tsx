@@ -73,7 +73,7 @@ export function TypeCasePage() {
                             onChange={(event) => setSearch(event.target.value)}
                         />
                         <Button look="main" onClick={() => file.current?.click()}>
-                            Bring fonts
+                            Add fonts
                         </Button>
                         <input
                             ref={file}
@@ -151,10 +151,10 @@ export function TypeCasePage() {
                         ))}
                     </ul>
                 ) : (
-                    <Message within title={all.isPending ? 'Opening the type case…' : 'No font is like that'}>
+                    <Message within title={all.isPending ? 'Opening the type case…' : 'No font matches'}>
                         {all.isError
                             ? 'The server does not answer. Start it with bin/start, then reload the page.'
-                            : all.data && 'Take one of the conditions away, or bring a font.'}
+                            : all.data && 'Clear a filter, or add a font.'}
                     </Message>
                 )}
             </main>
@@ -201,7 +201,7 @@ function Card({ font, words, least, pairs, favourite, onFavourite }: CardProps) 
             </span>
             <span className={`mt-1 text-xs font-semibold ${enough ? 'text-sage-deep' : 'text-madder'}`}>
                 Thinnest strokes {(thin / 1000).toFixed(1)} mm
-                {enough ? '' : `, the film takes ${(least.stroke / 1000).toFixed(1)} mm`}
+                {enough ? '' : `, the film needs ${(least.stroke / 1000).toFixed(1)} mm`}
             </span>
             <span className="truncate text-xs text-quiet" title={alternatesOf(font).join(', ')}>
                 {font.accents} accented letters

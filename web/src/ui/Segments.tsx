@@ -19,7 +19,7 @@ export function Segments<T extends string>({ label, field, value, options, onCha
             role="radiogroup"
             aria-label={label}
             data-field={field}
-            className={`inline-flex shrink-0 overflow-hidden rounded-[3px] border ${dark ? 'border-white/30' : 'border-seam bg-white'}`}
+            className={`inline-flex shrink-0 justify-self-start overflow-hidden rounded-[3px] border ${dark ? 'border-white/30' : 'border-seam bg-white'}`}
         >
             {options.map((option) => (
                 <label

@@ -80,7 +80,7 @@ export function FewerFilmsDialog({ onClose }: { onClose: () => void }) {
                                         disabled={make.isPending}
                                         onClick={() => make.mutate(proposal)}
                                     >
-                                        Make it a design
+                                        Save as a design
                                     </Button>
                                 )}
                             </li>

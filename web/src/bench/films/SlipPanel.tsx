@@ -27,7 +27,7 @@ export function SlipPanel({ looking }: { looking: Slip }) {
     return (
         <section aria-label="Slip test" className="card grid gap-1.5 p-2">
             <Choice
-                label="The film that slips"
+                label="Slipping film"
                 value={layers.find(({ film }) => film === looking.film) ?? layers[0]}
                 options={layers}
                 by={(layer) => layer?.film ?? ''}
@@ -85,7 +85,7 @@ export function SlipPanel({ looking }: { looking: Slip }) {
                         )}
                         {result.wrongArea > 0 && (
                             <b className="block text-plum">
-                                Film from beneath comes out in {result.wrongArea.toFixed(1)} mm².
+                                Film from beneath shows in {result.wrongArea.toFixed(1)} mm².
                             </b>
                         )}
                         At most {showWithUnit(result.widest, unit)} wide.

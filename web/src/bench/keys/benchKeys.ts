@@ -178,9 +178,9 @@ export function keysOf(store: BenchStore): Key[] {
 
     return [
         { press: 'PageDown', does: 'Next card', group: 'Choose', act: () => choose(1), always: true },
-        { press: 'PageUp', does: 'Card before', group: 'Choose', act: () => choose(-1), always: true },
-        { press: 'Shift+PageDown', does: 'The next one too', group: 'Choose', act: () => extend(1), always: true },
-        { press: 'Shift+PageUp', does: 'The one before too', group: 'Choose', act: () => extend(-1), always: true },
+        { press: 'PageUp', does: 'Previous card', group: 'Choose', act: () => choose(-1), always: true },
+        { press: 'Shift+PageDown', does: 'Add the next card', group: 'Choose', act: () => extend(1), always: true },
+        { press: 'Shift+PageUp', does: 'Add the previous card', group: 'Choose', act: () => extend(-1), always: true },
         { press: 'Ctrl+a', does: 'All cards', group: 'Choose', act: () => bench().chooseAll(all()) },
         {
             press: 'q',
@@ -310,7 +310,7 @@ export function keysOf(store: BenchStore): Key[] {
             act: () => look({ side: bench().side === 'wear' ? 'knife' : 'wear' }),
         },
         { press: 'Alt+PageDown', does: 'Next person of the list', group: 'Look', shown: true },
-        { press: 'Alt+PageUp', does: 'Person before', group: 'Look', shown: true },
+        { press: 'Alt+PageUp', does: 'Previous person', group: 'Look', shown: true },
         { press: 'Ctrl+z', does: 'Undo', group: 'Everything', act: undo, undoes: true },
         { press: 'Ctrl+y', show: 'Ctrl+Y', does: 'Redo', group: 'Everything', act: redo, undoes: true },
         { press: 'Ctrl+Shift+z', does: 'Redo', group: 'Everything', act: redo, undoes: true },

@@ -14,7 +14,7 @@ export function PaneSwitch() {
     const { look } = useBenchStore().getState();
     return (
         <div className="bench-switch justify-center border-b border-seam py-1">
-            <Segments label="What is in sight" value={pane} options={panes} onChange={(next) => look({ pane: next })} />
+            <Segments label="Pane" value={pane} options={panes} onChange={(next) => look({ pane: next })} />
         </div>
     );
 }

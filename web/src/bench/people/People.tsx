@@ -25,7 +25,7 @@ export function People() {
     };
     useKeys([
         { press: 'Alt+PageDown', does: 'Next person of the list', group: 'People', act: () => step(1), always: true },
-        { press: 'Alt+PageUp', does: 'Person before', group: 'People', act: () => step(-1), always: true },
+        { press: 'Alt+PageUp', does: 'Previous person', group: 'People', act: () => step(-1), always: true },
     ]);
     if (people.length === 0) {
         return (
@@ -43,8 +43,8 @@ export function People() {
         <div role="group" aria-label="People of the list" className={strip}>
             <button
                 className={end}
-                aria-label="Person before"
-                title="Person before (Alt+PageUp)"
+                aria-label="Previous person"
+                title="Previous person (Alt+PageUp)"
                 onClick={() => step(-1)}
             >
                 ‹

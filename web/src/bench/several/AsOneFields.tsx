@@ -30,7 +30,7 @@ export function AsOneFields({ chosen }: { chosen: readonly string[] }) {
                 onChange={(width) => change({ scale: width / frame.width })}
             />
             <NumberField
-                label="Turn all by degrees, clockwise"
+                label="Rotate all, in degrees clockwise"
                 unit="° turn"
                 least={-180}
                 most={180}

@@ -14,7 +14,7 @@ export function OpenMenu({ x, y, card }: { x: number; y: number; card: string | 
                 <>
                     <MenuButton
                         ref={button}
-                        aria-label="What can be done here"
+                        aria-label="Actions"
                         tabIndex={-1}
                         className="absolute size-px opacity-0"
                         style={{ left: x, top: y }}

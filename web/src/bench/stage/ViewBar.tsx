@@ -25,7 +25,7 @@ export function ViewBar() {
     const { look, zoom, aim } = useBenchStore().getState();
     return (
         <div className="absolute bottom-3 left-3.5 flex flex-wrap gap-2 pr-3">
-            <Segments label="What is drawn" value={side} options={sides} onChange={(next) => look({ side: next })} />
+            <Segments label="View" value={side} options={sides} onChange={(next) => look({ side: next })} />
             <span className="inline-flex overflow-hidden rounded-[3px] border border-seam bg-white">
                 <ViewButton label="Zoom out" show="−" onClick={() => zoom(1 / 1.25)} />
                 {targets.map((to) => (

@@ -9,7 +9,7 @@ export function MeasureResult({ made, measuring }: { made: ShopBlank['sizes'][nu
     const { of, unit, keep, goTo, asked } = measuring;
     return (
         <div className="grid gap-3">
-            <h2 className="text-lg font-bold">So it is laid out</h2>
+            <h2 className="text-lg font-bold">Result</h2>
             <ul aria-label="Areas" className="grid gap-1.5">
                 {made.placements.map((placement) => (
                     <li key={placement.id} className="card px-3 py-2">
@@ -26,7 +26,7 @@ export function MeasureResult({ made, measuring }: { made: ShopBlank['sizes'][nu
             <p className="text-quiet">
                 Lettering keeps off: {made.keepOff.map(({ name }) => name).join(', ') || 'nothing'}.
             </p>
-            <p className="text-quiet">Keep it, and correct on the next page whatever is otherwise on yours.</p>
+            <p className="text-quiet">Save it, then correct on the next page whatever differs on yours.</p>
             {keep.error && (
                 <p role="alert" className="text-madder">
                     {keep.error instanceof Refusal

@@ -39,7 +39,7 @@ export function MeasureStart({ measuring }: { measuring: Measuring }) {
                         ))}
                     </ul>
                     <label className="grid gap-1">
-                        <span className="text-xs text-quiet">What the shop calls it</span>
+                        <span className="text-xs text-quiet">Name in the shop</span>
                         <input
                             className="field"
                             maxLength={80}

@@ -5,7 +5,7 @@ import type { Measuring, Step } from './useMeasuring';
 export function MeasureWay({ measuring }: { measuring: Measuring }) {
     const { asked, measures, step, unit, work, goTo } = measuring;
     const steps: { at: Step; name: string; said: string; open: boolean }[] = [
-        { at: 'start', name: 'What it is', said: measuring.name || measuring.size, open: true },
+        { at: 'start', name: 'Kind and name', said: measuring.name || measuring.size, open: true },
         ...asked.map(({ name, title }, at) => {
             const length = measures[name];
             return {

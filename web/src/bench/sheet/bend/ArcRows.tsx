@@ -16,7 +16,7 @@ export function ArcRows({ line }: { line: Line }) {
         <>
             <Row name="Arc">
                 <Segments
-                    label="Which way the arc bows"
+                    label="Direction of the arc"
                     small
                     value={arc.bows}
                     options={[

@@ -33,7 +33,7 @@ export function BrimRows({ line }: { line: Line }) {
             <ShareRow line={line} />
             <Row name="Reads from">
                 <Segments
-                    label="Where it reads from"
+                    label="Reads from"
                     small
                     value={brim.part}
                     options={[

@@ -13,7 +13,7 @@ export function OnThePath({ line }: { line: Line }) {
         <>
             <Row name="On the path">
                 <Segments
-                    label="What of the letters is on the path"
+                    label="Part of the letters on the path"
                     small
                     value={follows.sits}
                     options={[

@@ -16,7 +16,7 @@ export function OutlinePathRows({ line }: { line: Line }) {
         <>
             <Row name="Of">
                 <CardChoice
-                    label="Whose outline"
+                    label="Outline of"
                     value={outline.shape}
                     cards={shapes}
                     onChange={(shape) => put((now) => (now.outline.shape = shape))}
@@ -24,7 +24,7 @@ export function OutlinePathRows({ line }: { line: Line }) {
             </Row>
             <Row name="Side, start">
                 <Segments
-                    label="On which side of the outline"
+                    label="Side of the outline"
                     small
                     value={outline.side}
                     options={[

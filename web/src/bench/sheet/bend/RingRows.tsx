@@ -74,7 +74,7 @@ export function RingDetails({ line }: { line: Line }) {
             {rings.length > 0 && (
                 <Row name="Shared">
                     <Choice
-                        label="Whose ring it shares"
+                        label="Shares the ring of"
                         className="flex-1"
                         value={follows.ring.with}
                         options={['', ...rings]}
@@ -97,7 +97,7 @@ export function RingDetails({ line }: { line: Line }) {
             {follows.ring.part === 'round' && (
                 <Row name="Tops point">
                     <Segments
-                        label="Where the tops point"
+                        label="Direction of the tops"
                         small
                         value={follows.ring.tops}
                         options={[

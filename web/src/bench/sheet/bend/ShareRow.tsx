@@ -11,7 +11,7 @@ export function ShareRow({ line }: { line: Line }) {
     return (
         <Row name="Fills">
             <NumberField
-                label="How much of the circle the line fills, in percent"
+                label="Share of the circle, in percent"
                 unit={by === 'share' ? '% of it' : '% if set'}
                 least={1}
                 most={100}

@@ -39,7 +39,7 @@ export function SpiralRows({ line }: { line: Line }) {
             <TurnsRow line={line} />
             <Row name="Reads from">
                 <Segments
-                    label="Where the reading starts"
+                    label="Start of the text"
                     small
                     value={spiral.from}
                     options={[
@@ -49,7 +49,7 @@ export function SpiralRows({ line }: { line: Line }) {
                     onChange={(from) => put((now) => (now.spiral.from = from))}
                 />
                 <NumberField
-                    label="Where the reading starts, in degrees clockwise from the top"
+                    label="Start of the text, in degrees clockwise from the top"
                     unit="°"
                     least={-180}
                     most={180}

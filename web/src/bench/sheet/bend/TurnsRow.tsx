@@ -11,7 +11,7 @@ export function TurnsRow({ line }: { line: Line }) {
     return (
         <Row name="Turns">
             <NumberField
-                label="How many turns of the spiral the line takes"
+                label="Number of turns of the spiral"
                 unit={by === 'turns' ? 'turns' : 'turns if set'}
                 least={0.25}
                 most={40}

@@ -8,7 +8,7 @@ export function Summary({ card }: { card: Card }) {
     const { open } = useBenchStore().getState();
     const settings = settingsOf(card, design);
     return settings.length === 0 ? null : (
-        <p className="flex max-h-9 flex-wrap gap-x-1 overflow-y-auto text-xs leading-[18px]" aria-label="What is set">
+        <p className="flex max-h-9 flex-wrap gap-x-1 overflow-y-auto text-xs leading-[18px]" aria-label="Settings">
             {settings.map(({ words, drawer, field }, at) => (
                 <span key={`${drawer} ${field}`} className="flex min-w-0 gap-1">
                     {at > 0 && (

@@ -96,7 +96,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
             {kind !== 'none' && (
                 <Row name="Every">
                     <NumberField
-                        label="Every so many copies are of another film"
+                        label="Interval of copies in another film"
                         unit={every === 2 ? 'nd' : every === 3 ? 'rd' : 'th'}
                         least={2}
                         most={20}

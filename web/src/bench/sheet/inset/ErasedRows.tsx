@@ -17,7 +17,7 @@ export function ErasedRows({ treatments: { erased }, put }: Pick<Treating, 'trea
                     put((now) => now.erased.filter((own) => own.id === id).forEach((own) => (own.hidden = !own.hidden)))
                 }
             >
-                {hidden ? 'Erase again' : 'Bring back'}
+                {hidden ? 'Erase again' : 'Restore'}
             </Button>
             <Off
                 name={`Forget piece ${at + 1}`}

@@ -72,7 +72,7 @@ export function InsetDrawer({ card }: { card: Card }) {
                         ))}
                     </Row>
                 </Rows>
-                {erasing && <p className="mt-1 text-xs">Draw round what is to go, on the stage.</p>}
+                {erasing && <p className="mt-1 text-xs">Draw around what to erase, on the stage.</p>}
             </div>
         </>
     );
