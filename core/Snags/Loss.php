@@ -11,15 +11,16 @@ use Uvret\Geometry\Region;
 final readonly class Loss
 {
     /**
-     * @param Region   $strokes    strokes thinner than the film allows
-     * @param Region   $necks      necks between thicker places
-     * @param Region   $tails      tails thin to their ends
-     * @param int      $longest    length of the longest tail; 0 if there is none
-     * @param Region   $remains    thin film beside insets and cut-outs
-     * @param Region   $holes      holes too small to weed
-     * @param int      $limit      thinnest stroke the film allows
-     * @param int      $thinnest   thinnest stroke or neck found; the limit if there is none
-     * @param int|null $passHeight cap height at which everything would pass; null without letters
+     * @param Region   $strokes      strokes thinner than the film allows
+     * @param Region   $necks        necks between thicker places
+     * @param Region   $tails        tails thin to their ends
+     * @param int      $longest      length of the longest tail; 0 if there is none
+     * @param Region   $remains      thin film beside insets and cut-outs
+     * @param Region   $holes        holes too small to weed
+     * @param int      $limit        thinnest stroke the film allows
+     * @param int      $thinnest     thinnest stroke or neck found; the limit if there is none
+     * @param int|null $strokeHeight cap height at which no stroke or neck would tear; null without letters, or if enlarging is no cure
+     * @param int|null $holeHeight   cap height at which no hole is too small; null without letters, or if enlarging is no cure
      */
     public function __construct(
         public string $card,
@@ -33,7 +34,8 @@ final readonly class Loss
         public Region $holes,
         public int $limit,
         public int $thinnest,
-        public ?int $passHeight,
+        public ?int $strokeHeight,
+        public ?int $holeHeight,
     ) {
     }
 

@@ -25,6 +25,9 @@ final readonly class LossFinder
     /** Resolution of the search for the passing height. */
     private const STEPS = 64;
 
+    /** Larger letters are only suggested for places of at least this share of the limit, so up to 2.5 times the size. */
+    private const WORTH = 0.4;
+
     /** Tails shorter than this multiple of the thinnest stroke are corners, or points of forms. */
     private const CORNER = 1.5;
     private const POINT = 6.0;
@@ -70,8 +73,10 @@ final readonly class LossFinder
         if ($thin->isEmpty() && [] === $small) {
             return null;
         }
-        $passes = $thin->isEmpty() ? 1.0 : $this->passes($part->region, $limits->thinnestStroke, $sharp);
-        $good = \min([$passes, ...\array_map(static fn (array $hole): float => $hole['across'] / $limits->smallestHole, $small)]);
+        $open = \min([$limits->smallestHole, ...\array_column($small, 'across')]) / $limits->smallestHole;
+        $height = static fn (float $share): ?int => $share >= self::WORTH && $part->letterHeight > 0
+            ? (int) \round($part->letterHeight / $share)
+            : null;
         $beside = null === $room ? null : $room->offset(self::BESIDE);
         $isBeside = static fn (Region $piece): bool => null !== $beside && !$piece->intersect($beside)->isEmpty();
         $all = Region::empty();
@@ -91,7 +96,8 @@ final readonly class LossFinder
             holes: $all->union(...\array_column($small, 'region')),
             limit: $limits->thinnestStroke,
             thinnest: $this->thinnest($thin, $part->region, $limits->thinnestStroke),
-            passHeight: $good > 0 && $part->letterHeight > 0 ? (int) \round($part->letterHeight / $good) : null,
+            strokeHeight: $height($this->passes($thin, $part->region, $limits->thinnestStroke, $sharp)),
+            holeHeight: $height($open),
         );
     }
 
@@ -124,21 +130,23 @@ final readonly class LossFinder
     }
 
     /**
-     * The share of the limit at which everything would pass; scaling up equals lowering the limit.
+     * The share of the limit at which nothing would tear; scaling up equals lowering the limit. Tails don't count: a tapering end is thin
+     * at any size.
      */
-    private function passes(Region $region, int $limit, float $sharp): float
+    private function passes(ThinPlaces $thin, Region $region, int $limit, float $sharp): float
     {
+        $tears = fn (Region $piece, int $step): bool => $this->thinOf($piece, (int) \round($step / self::STEPS * $limit), $sharp)->tears();
         $good = self::STEPS;
-        $isThin = fn (Region $piece, int $step): bool => !$this->thinOf($piece, (int) \round($step / self::STEPS * $limit), $sharp)->isEmpty();
+        $weak = Region::empty()->union(...$thin->strokes, ...$thin->necks);
         foreach ($region->pieces() as $piece) {
             // One test shows that most pieces are no worse than the worst so far.
-            if (!$isThin($piece, $good)) {
+            if (!$piece->overlaps($weak) || !$tears($piece, $good)) {
                 continue;
             }
             [$low, $high] = [0, $good];
             while ($high - $low > 1) {
                 $middle = \intdiv($low + $high, 2);
-                $isThin($piece, $middle) ? $high = $middle : $low = $middle;
+                $tears($piece, $middle) ? $high = $middle : $low = $middle;
             }
             $good = $low;
         }

@@ -20,11 +20,7 @@ final readonly class LossSnags
     public static function of(Design $design, Loss $loss): array
     {
         $measure = $design->measure(...);
-        $heavier = match (true) {
-            PartRole::Base !== $loss->role => "Make the {$loss->role->value} wider, choose another film, or leave it out.",
-            null === $loss->passHeight => 'Choose a heavier font.',
-            default => "Make the letters at least {$measure($loss->passHeight)} high, or choose a heavier font.",
-        };
+        [$heavier, $open, $gently] = self::cures($design, $loss);
         $isInset = Into::None !== ($design->treatments()[$loss->card]->setInto->into ?? Into::None);
         $strokes = PartRole::Base === $loss->role ? 'Strokes are' : "The {$loss->role->value} is";
         $thin = "thinner than {$measure($loss->limit)}";
@@ -51,7 +47,7 @@ final readonly class LossSnags
                 static fn (string $places, int $count): string => 1 === $count
                     ? "A tail is $thin over its last {$measure($loss->longest)}."
                     : "$count tails are $thin to their ends, the longest over {$measure($loss->longest)}.",
-                PartRole::Base === $loss->role ? 'Weed it gently, round its end, or choose a heavier font.' : $heavier,
+                $gently,
             ],
             [
                 SnagKind::ThinRemains,
@@ -63,7 +59,7 @@ final readonly class LossSnags
                 SnagKind::SmallHole,
                 $loss->holes,
                 static fn (string $places, int $count): string => 1 === $count ? 'A hole is too small to weed.' : "$count holes are too small to weed.",
-                $heavier,
+                $open,
             ],
         ] as [$kind, $region, $say, $cure]) {
             $pieces = $region->pieces();
@@ -88,6 +84,28 @@ final readonly class LossSnags
         return $snags;
     }
 
+    /** @return array{string, string, string} what to do about thin strokes, small holes and tails */
+    private static function cures(Design $design, Loss $loss): array
+    {
+        if (PartRole::Base !== $loss->role) {
+            return \array_fill(0, 3, "Make the {$loss->role->value} wider, choose another film, or leave it out.");
+        }
+        if (null === $design->line($loss->card)) {
+            return [
+                'Make it larger, or choose a film that holds finer detail.',
+                'Make it larger, or choose a film that holds finer detail.',
+                'Weed it gently, or round its end.',
+            ];
+        }
+        $high = static fn (int $height): string => "Make the letters at least {$design->measure($height)} high, or choose a";
+
+        return [
+            null === $loss->strokeHeight ? 'Choose a heavier font, or move the letters where they hardly join.' : $high($loss->strokeHeight).' heavier font.',
+            null === $loss->holeHeight ? 'Choose a more open font, or move the letters if it is between two.' : $high($loss->holeHeight).' more open font.',
+            'Weed it gently, round its end, or choose a heavier font.',
+        ];
+    }
+
     /**
      * Cures that make a line thick enough: larger letters or heavier strokes.
      *
@@ -101,7 +119,7 @@ final readonly class LossSnags
         if (null === $line || PartRole::Base !== $loss->role) {
             return [];
         }
-        $fixes = null === $loss->passHeight ? [] : [new SnagFix("Letters {$measure($loss->passHeight)} high", letterHeight: $loss->passHeight)];
+        $fixes = null === $loss->strokeHeight ? [] : [new SnagFix("Letters {$measure($loss->strokeHeight)} high", letterHeight: $loss->strokeHeight)];
         // A little extra, since heavier letters are slightly smaller at the same width.
         $heavier = (int) (10 * \ceil(self::MORE * ($loss->limit - $loss->thinnest) / 2 / 10));
         $heft = $line->lettering->heft + $heavier;

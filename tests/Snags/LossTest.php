@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Uvret\Tests\Snags;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Uvret\Plan\Plan;
+use Uvret\Snags\Loss;
 use Uvret\Snags\LossFinder;
 use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
+use Uvret\Snags\SnagKind;
 use Uvret\Tests\Support\Designs;
 
 final class LossTest extends TestCase
@@ -20,17 +24,20 @@ final class LossTest extends TestCase
         $loss = $finder->find($small->design, $small->composition->parts[0]);
         self::assertNotNull($loss);
         self::assertFalse($loss->strokes->isEmpty());
-        self::assertNotNull($loss->passHeight);
+        self::assertNotNull($loss->strokeHeight);
         self::assertSame('thin stroke', LossSnags::of($small->design, $loss)[0]->kind->value);
         // What is lost lies in the lettering.
         self::assertEqualsWithDelta(0, $loss->strokes->subtract($small->composition->parts[0]->region)->area() / $loss->strokes->area(), 1e-4);
 
-        // A little above that height nothing is lost, well below it something is.
-        $at = static fn (float $share) => Designs::plan([...$line, 'lines.0.size' => ['by' => 'letter', 'length' => (int) ($share * $loss->passHeight)]]);
-        $above = $at(1.05);
-        self::assertNull($finder->find($above->design, $above->composition->parts[0]));
-        $below = $at(0.9);
-        self::assertNotNull($finder->find($below->design, $below->composition->parts[0]));
+        // A little above that height nothing tears, well below it something does.
+        $at = static fn (float $share) => Designs::plan([...$line, 'lines.0.size' => ['by' => 'letter', 'length' => (int) ($share * $loss->strokeHeight)]]);
+        $tears = static function (Plan $plan) use ($finder): bool {
+            $loss = $finder->find($plan->design, $plan->composition->parts[0]);
+
+            return null !== $loss && !($loss->strokes->isEmpty() && $loss->necks->isEmpty());
+        };
+        self::assertFalse($tears($at(1.05)));
+        self::assertTrue($tears($at(0.9)));
     }
 
     public function testTheFilmDecides(): void
@@ -43,13 +50,49 @@ final class LossTest extends TestCase
         self::assertNotNull($finder->find($glitter->design, $glitter->composition->parts[0]));
     }
 
-    public function testHolesTooSmallToWeedAreFound(): void
+    /** @return iterable<string, array{int, string}> cap height in µm, what to do */
+    public static function holes(): iterable
+    {
+        yield 'nearly large enough' => [5_000, '/^Make the letters at least [\d.]+ mm high, or choose a more open font\.$/'];
+        yield 'too small for any reasonable size' => [3_000, '/^Choose a more open font, or move the letters if it is between two\.$/'];
+    }
+
+    #[DataProvider('holes')]
+    public function testHolesTooSmallToWeedAreFound(int $height, string $cure): void
     {
         $finder = new LossFinder();
-        $plan = Designs::plan(['lines.0.font' => 'archivo-black', 'lines.0.words' => 'Beo', 'lines.0.size' => ['by' => 'letter', 'length' => 4500]]);
-        $loss = $finder->find($plan->design, $plan->composition->parts[0]);
+        $line = static fn (int $height): Plan => Designs::plan([
+            'lines.0.font' => 'archivo-black',
+            'lines.0.words' => 'Beo',
+            'lines.0.size' => ['by' => 'letter', 'length' => $height],
+        ]);
+        $loss = $finder->find($line($height)->design, $line($height)->composition->parts[0]);
         self::assertNotNull($loss);
         self::assertCount(4, $loss->holes->pieces(), 'two of the B, one each of e and o');
-        self::assertContains('small hole', \array_map(static fn (Snag $snag): string => $snag->kind->value, LossSnags::of($plan->design, $loss)));
+        $snags = LossSnags::of($line($height)->design, $loss);
+        $hole = \array_values(\array_filter($snags, static fn (Snag $snag): bool => SnagKind::SmallHole === $snag->kind));
+        self::assertMatchesRegularExpression($cure, $hole[0]->cure);
+        if (null !== $loss->holeHeight) {
+            self::assertNull($finder->find($line($loss->holeHeight + 100)->design, $line($loss->holeHeight + 100)->composition->parts[0]));
+            self::assertNotNull($finder->find($line($loss->holeHeight - 100)->design, $line($loss->holeHeight - 100)->composition->parts[0]));
+        }
+    }
+
+    public function testAMotifIsToldToBeLargerNotToTakeAnotherFont(): void
+    {
+        $bar = static fn (int $height): array => [
+            'lines' => [],
+            'forms' => [['id' => 'bar', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 50_000, 'height' => $height, 'across' => 0, 'down' => 90_000]],
+        ];
+        $finder = new LossFinder();
+        $plan = Designs::plan($bar(600));
+        $snags = \array_merge(...\array_map(static fn (Loss $loss): array => LossSnags::of($plan->design, $loss), $finder->all(
+            $plan->design,
+            $plan->composition,
+            $plan->separation,
+        )));
+        self::assertSame(['Make it larger, or choose a film that holds finer detail.'], \array_column($snags, 'cure'));
+        $wide = Designs::plan($bar(1_200));
+        self::assertSame([], $finder->all($wide->design, $wide->composition, $wide->separation));
     }
 }

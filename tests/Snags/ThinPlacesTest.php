@@ -117,8 +117,9 @@ final class ThinPlacesTest extends TestCase
     {
         $thin = self::boat(0);
         self::assertSame(['thin stroke', 'thin neck'], self::thin($thin));
-        [$larger, $heavier] = $thin[0]->fixes;
-        self::assertGreaterThan(0, $larger->letterHeight);
+        // Where two letters hardly join, no reasonable size helps.
+        self::assertSame('Choose a heavier font, or move the letters where they hardly join.', $thin[0]->cure);
+        [$heavier] = $thin[0]->fixes;
         self::assertMatchesRegularExpression('/^Strokes [\d.]+ mm heavier$/', $heavier->say);
         self::assertSame([], self::thin(self::boat((int) $heavier->heft)));
     }

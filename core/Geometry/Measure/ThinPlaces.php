@@ -141,7 +141,13 @@ final readonly class ThinPlaces
 
     public function isEmpty(): bool
     {
-        return [] === $this->strokes && [] === $this->necks && [] === $this->tails;
+        return !$this->tears() && [] === $this->tails;
+    }
+
+    /** Whether there are strokes or necks; tails only need care. */
+    public function tears(): bool
+    {
+        return [] !== $this->strokes || [] !== $this->necks;
     }
 
     /** Length of a piece from where it is attached, in µm. */
