@@ -7,6 +7,7 @@ import { newRim } from '../src/bench/model/treatments';
 import { Several } from '../src/bench/several/Several';
 import { BuildSheet } from '../src/bench/sheet/BuildSheet';
 import { SnagLine } from '../src/bench/sheet/SnagLine';
+import { Tape } from '../src/bench/tape/Tape';
 import { benchOf, renderOn, sheetOf, snag } from './support/bench';
 import { withForms, withLines } from './support/designs';
 import { asInABrowser } from './support/page';
@@ -187,6 +188,16 @@ describe('the snags', () => {
         expect(items).toEqual(['2', '1', '3']);
         await userEvent.click(screen.getByText('Mend.'));
         expect(store.getState().snag).toBe(2);
+    });
+});
+
+describe('the tape', () => {
+    it.each([
+        ['worth a look', [snag(1, false, 'Look.')], '1 snag', false],
+        ['to be mended', [snag(1, false, 'Look.'), snag(2, true, 'Mend.')], '2 snags', true],
+    ])('counts the snags, red only where one is %s', (_, snags, said, red) => {
+        renderOn(benchOf(design, sheetOf(design, sizes, snags)), <Tape />);
+        expect(screen.getByText(said).classList.contains('text-madder')).toBe(red);
     });
 });
 

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 
 interface Props {
     name?: string;
-    tone?: 'good' | 'bad';
+    tone?: 'good' | 'bad' | undefined;
     children: ReactNode;
 }
 

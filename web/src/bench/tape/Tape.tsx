@@ -30,7 +30,9 @@ export function Tape() {
                 </>
             )}
             {snags.length > 0 && (
-                <TapeEntry tone="bad">{snags.length === 1 ? '1 snag' : `${snags.length} snags`}</TapeEntry>
+                <TapeEntry tone={snags.some(({ blocks }) => blocks) ? 'bad' : undefined}>
+                    {snags.length === 1 ? '1 snag' : `${snags.length} snags`}
+                </TapeEntry>
             )}
         </footer>
     );
