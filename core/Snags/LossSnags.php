@@ -24,7 +24,7 @@ final readonly class LossSnags
         $isInset = Into::None !== ($design->treatments()[$loss->card]->setInto->into ?? Into::None);
         $strokes = PartRole::Base === $loss->role ? 'Strokes are' : "The {$loss->role->value} is";
         $thin = "thinner than {$measure($loss->limit)}";
-        $least = "(thinnest about {$measure($loss->thinnest)})";
+        $least = $measure($loss->thinnest) === $measure($loss->limit) ? '(only just)' : "(thinnest about {$measure($loss->thinnest)})";
         $snags = [];
         foreach ([
             [

@@ -6,13 +6,17 @@ namespace Uvret\Tests\Snags;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Uvret\Design\Design;
+use Uvret\Geometry\Box;
 use Uvret\Plan\Plan;
+use Uvret\Plan\Planner;
 use Uvret\Snags\Loss;
 use Uvret\Snags\LossFinder;
 use Uvret\Snags\LossSnags;
 use Uvret\Snags\Snag;
 use Uvret\Snags\SnagKind;
 use Uvret\Tests\Support\Designs;
+use Uvret\Tests\Support\Letters;
 
 final class LossTest extends TestCase
 {
@@ -71,10 +75,53 @@ final class LossTest extends TestCase
         self::assertCount(4, $loss->holes->pieces(), 'two of the B, one each of e and o');
         $snags = LossSnags::of($line($height)->design, $loss);
         $hole = \array_values(\array_filter($snags, static fn (Snag $snag): bool => SnagKind::SmallHole === $snag->kind));
+        self::assertSame('4 holes are too small to weed.', $hole[0]->message);
         self::assertMatchesRegularExpression($cure, $hole[0]->cure);
         if (null !== $loss->holeHeight) {
             self::assertNull($finder->find($line($loss->holeHeight + 100)->design, $line($loss->holeHeight + 100)->composition->parts[0]));
             self::assertNotNull($finder->find($line($loss->holeHeight - 100)->design, $line($loss->holeHeight - 100)->composition->parts[0]));
+        }
+    }
+
+    /** @return iterable<string, array{Design, list<string>}> design, messages about what is too thin or too small */
+    public static function said(): iterable
+    {
+        $line = ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'o', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000]];
+        yield 'one hole' => [Designs::read($line), ['A hole is too small to weed.']];
+        yield 'a hidden line' => [Designs::read([...$line, 'lines.0.hidden' => true]), []];
+        $form = ['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 100_000, 'height' => 60_000, 'across' => 0, 'down' => 60_000];
+        yield 'an inset' => [
+            Designs::read([
+                'lines.0.font' => 'sacramento',
+                'lines.0.words' => 'l',
+                'lines.0.size' => ['by' => 'letter', 'length' => 22_000],
+                'lines.0.treatments' => ['setInto' => ['into' => 'cards', 'cards' => ['plate'], 'clearance' => 3_000]],
+                'forms' => [$form],
+            ]),
+            ['The inset’s own strokes are thinner than 1.0 mm in one place (only just) and would tear.'],
+        ];
+        // About 5 mm from where it is 1 mm wide to its tip.
+        $wedge = ['kind' => 'star', 'count' => 3, 'width' => 60_000, 'height' => 300_000];
+        yield 'the point of a form' => [Designs::read(['lines' => [], 'forms' => [[...$form, ...$wedge]]]), []];
+        yield 'ends of letters' => [Designs::demo('launch-cap'), [
+            'Strokes are thinner than 0.039 in in 9 places (thinnest about 0.032 in) and would tear.',
+            '3 necks are narrower than 0.039 in (thinnest about 0.032 in).',
+            '2 tails are thinner than 0.039 in to their ends, the longest over 0.194 in.',
+            '3 holes are too small to weed.',
+        ]];
+    }
+
+    /** @param list<string> $messages */
+    #[DataProvider('said')]
+    public function testWhatIsSaid(Design $design, array $messages): void
+    {
+        $plan = (new Planner(Letters::typeCase()))->plan($design);
+        $losses = (new LossFinder())->all($plan->design, $plan->composition, $plan->separation);
+        $snags = \array_merge(...\array_map(static fn (Loss $loss): array => LossSnags::of($plan->design, $loss), $losses));
+        self::assertSame($messages, \array_column($snags, 'message'));
+        foreach ($snags as $snag) {
+            [$x, $y] = [$snag->x ?? \PHP_INT_MAX, $snag->y ?? \PHP_INT_MAX];
+            self::assertTrue($plan->composition->ink()?->holds(new Box($x, $y, $x, $y)), 'its pin is on the lettering');
         }
     }
 
