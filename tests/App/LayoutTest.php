@@ -418,7 +418,7 @@ final class LayoutTest extends ApiCase
         $this->until(static function () use ($chalk, &$before): bool {
             self::assertGreaterThanOrEqual($before, $seconds = $chalk()->float('seconds'));
 
-            return ($before = $seconds) > 6;
+            return ($before = $seconds) > 8;
         });
         $killed->stop(0, \SIGKILL);
         [$before, $length] = [$chalk()->float('seconds'), $chalk()->int('length')];
@@ -431,7 +431,7 @@ final class LayoutTest extends ApiCase
     private function layoutWorker(): Process
     {
         $command = ['bin/console', 'messenger:consume', 'layouts', '--sleep=0.1', '--keepalive=1', '--quiet'];
-        $queue = 'doctrine://default?queue_name=layouts&auto_setup=0&redeliver_timeout=3';
+        $queue = 'doctrine://default?queue_name=layouts&auto_setup=0&redeliver_timeout=6';
         $this->workers[] = $worker = new Process($command, \dirname(__DIR__, 2), ['UVRET_LAYOUTS' => $queue], timeout: null);
         $worker->start();
 

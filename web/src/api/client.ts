@@ -82,7 +82,7 @@ export type Problem = Schemas['Problem'];
 
 export const server = createClient<paths>({ baseUrl: '/' });
 
-/** An answer that says why something was not done. */
+/** An error response, with the reason. */
 export class Refusal extends Error {
     constructor(
         readonly status: number,
@@ -92,7 +92,7 @@ export class Refusal extends Error {
     }
 }
 
-/** The data of an answer, or a refusal thrown; a server that can't be reached throws a TypeError. */
+/** The data of a response. Throws a Refusal for errors, and a TypeError if the server can't be reached. */
 export async function answer<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
     const { data, error, response } = await request;
     if (data !== undefined) {

@@ -1,49 +1,49 @@
 import { Refusal } from './client';
 
-/** How it stands with saving. */
+/** State of saving. */
 export type Saving =
     | { state: 'saved'; at: Date }
     | { state: 'saving' }
-    /** The server can't be reached or can't write: it is tried again by itself. */
+    /** The server can't be reached or can't write; retried automatically. */
     | { state: 'waiting'; why: string }
-    /** It was tried often enough: it is sent again with the next change, when the network is back, or when asked to. */
+    /** Retries are used up: sent again with the next change, when the network is back, or on request. */
     | { state: 'stopped'; why: string }
-    /** The server refused it; it is sent again when it is changed. */
+    /** The server refused it; sent again after the next change. */
     | { state: 'refused'; why: string; path: string }
-    /** Someone else was first; nothing is sent until it is settled what is to be. */
+    /** Someone else was first; nothing is sent until the conflict is resolved. */
     | { state: 'overtaken' };
 
-/** What the server has, as it says it. */
+/** The server's value. */
 export interface Saved<Value> {
     value: Value;
     version: number;
-    /** When it was saved; now where it is not said. */
+    /** When it was saved; now if unknown. */
     at?: Date;
 }
 
-/** How values get to the server. */
+/** Sends values to the server. */
 export interface Ports<Value, Answer> {
-    /** Sends a value that was made from a version; what was changed is named where it was one thing. */
+    /** Sends a value based on a version, naming the change if it is a single one. */
     send: (value: Value, version: number, what: string) => Promise<Answer>;
-    /** What an answer says of the value, which it may leave out where it is as it was sent. */
+    /** The value in a response; may be absent if it equals what was sent. */
     read: (answer: Answer) => Omit<Saved<Value>, 'value'> & { value?: Value };
-    /** Takes in the rest of an answer, which knows of so many changes. */
+    /** Applies the rest of a response that includes a given number of changes. */
     took?: (answer: Answer, changes: number) => void;
-    /** Someone else was first: with something of ours unsaved, or before something that was asked for. */
+    /** Called if someone else was first, with unsaved changes of ours or before a request. */
     overtaken: (seen: Seen<Value>) => unknown;
-    /** Whether a value that was refused is given up, where fields keep what was typed. */
+    /** Whether a refused value is dropped, because fields keep what was typed. */
     givesUp?: boolean;
 }
 
-/** How often it is tried to reach the server, and how long it is waited after the first and after each further time, in ms. */
+/** Number of attempts to reach the server, and waits after the first and each further one, in ms. */
 const MOST = 10;
 const waitAfter = (tries: number) => Math.min(1000 * 2 ** (tries - 1), 15_000);
 
 const UNREACHED = 'the server can’t be reached. What you typed stays here; it is tried again.';
 
 /**
- * Changes of a value on their way to the server: they show at once and are sent as soon as the last answer is in, so that never more
- * than one is under way and none is overtaken by another. Every change is made to the value as it is then.
+ * Changes of a value on their way to the server. They show at once and are sent after the last response, so that only one request
+ * is in flight and none overtakes another. Every change applies to the current value.
  */
 export class Outbox<Value, Answer> {
     private latest: Value;
@@ -69,7 +69,7 @@ export class Outbox<Value, Answer> {
         this.seen = this.look();
     }
 
-    /** The same ports, as the page has them now. */
+    /** Replaces the ports by the page's current ones. */
     readonly through = (ports: Ports<Value, Answer>) => {
         this.ports = ports;
     };
@@ -79,10 +79,10 @@ export class Outbox<Value, Answer> {
         return () => this.listeners.delete(listener);
     };
 
-    /** All that can be seen of it: another object whenever anything changed. */
+    /** Snapshot of its state: a new object after every change. */
     readonly snapshot = () => this.seen;
 
-    /** Changes the value. Changes of the same thing in a row go under its name. Gives the change's number, counted from 1. */
+    /** Changes the value. Consecutive changes of the same thing share its name. Returns the change's number, from 1. */
     readonly change = (change: (now: Value) => Value, what = ''): number => {
         const next = change(this.latest);
         if (next !== this.latest) {
@@ -98,7 +98,7 @@ export class Outbox<Value, Answer> {
         return this.made;
     };
 
-    /** Sends what is unsaved; whether the server has all of it then. */
+    /** Sends unsaved changes; resolves to whether the server has them all. */
     readonly flush = (): Promise<boolean> => {
         if (this.held) {
             return Promise.resolve(false);
@@ -109,13 +109,13 @@ export class Outbox<Value, Answer> {
         return this.sending;
     };
 
-    /** Tries again at once. */
+    /** Retries at once. */
     readonly retry = () => {
         this.wake?.();
         void this.flush();
     };
 
-    /** Asks the server for something else once all is saved, one after the other; its answer is how the value is from then on. */
+    /** Sends another request once all is saved, in order; its response is the new value. */
     readonly ask = (request: (version: number) => Promise<Answer>): Promise<void> => {
         this.asked = this.asked.then(async () => {
             if (await this.flush()) {
@@ -125,7 +125,7 @@ export class Outbox<Value, Answer> {
         return this.asked;
     };
 
-    /** Takes in what the server has; what was unsaved is given up, and what was held up goes on. */
+    /** Adopts the server's value; unsaved changes are dropped, and held requests continue. */
     readonly adopt = ({ value, version, at }: Saved<Value>) => {
         this.held = false;
         this.latest = this.sent = value;
@@ -230,11 +230,11 @@ export class Outbox<Value, Answer> {
 export interface Seen<Value> {
     /** With all changes. */
     value: Value;
-    /** What the server has, as far as it was heard. */
+    /** The server's value, as far as known. */
     base: Value;
     version: number;
     saving: Saving;
     unsaved: boolean;
-    /** How many changes were made. */
+    /** Number of changes made. */
     changes: number;
 }

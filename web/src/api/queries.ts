@@ -3,7 +3,7 @@ import { answer, server, type Drawing } from './client';
 
 export type JobList = 'rail' | 'done' | 'archived';
 
-/** A list of jobs, page by page as they are asked for. */
+/** A list of jobs, page by page. */
 export const jobs = (list: JobList, find: string) =>
     infiniteQueryOptions({
         queryKey: ['jobs', { list, find }],
@@ -23,7 +23,7 @@ export const job = (id: string) =>
         queryFn: () => answer(server.GET('/api/jobs/{id}', { params: { path: { id } } })),
     });
 
-/** What a job comes to: film, time, cost. */
+/** A job's totals: film, time, cost. */
 export const jobSum = (id: string) =>
     queryOptions({
         queryKey: ['sums', id],
@@ -40,7 +40,7 @@ export const roster = (job: string) =>
 /** People on one page of a contact sheet. */
 export const CONTACTS = 24;
 
-/** How a design comes out for the people of its job's list, page by page as they are asked for. */
+/** A design's lettering for the people of its job's list, page by page. */
 export const contactSheet = (design: string) =>
     infiniteQueryOptions({
         queryKey: ['people', design],
@@ -58,7 +58,7 @@ export const contactSheet = (design: string) =>
         placeholderData: keepPreviousData,
     });
 
-/** Asked often, and cheap: differs as soon as a job or a design was changed. */
+/** Cheap to poll: changes whenever a job or design changes. */
 export const stamp = queryOptions({
     queryKey: ['stamp'],
     queryFn: () => answer(server.GET('/api/stamp')),
@@ -94,7 +94,7 @@ export const blanks = queryOptions({
     ...kept,
 });
 
-/** While something is being cut, it is asked often enough to see the knife move. */
+/** Polled often enough during a cut to see the knife move. */
 export const cutRoom = queryOptions({
     queryKey: ['cut-room'],
     queryFn: () => answer(server.GET('/api/cut-room')),
@@ -106,11 +106,11 @@ export const cutLayers = (design: string, copies: number) =>
         queryKey: ['cut-layers', design, copies],
         queryFn: () =>
             answer(server.GET('/api/cut-room/designs/{id}', { params: { path: { id: design }, query: { copies } } })),
-        // Other copies of the same design: what was laid out stays until they are.
+        // For another number of copies, the previous layout stays until the new one arrives.
         placeholderData: (before, query) => (query?.queryKey[1] === design ? before : undefined),
     });
 
-/** What is laid out; asked often while it gets better. */
+/** Layouts; polled often while they improve. */
 export const layouts = queryOptions({
     queryKey: ['layouts'],
     queryFn: () => answer(server.GET('/api/layouts')),
@@ -138,13 +138,13 @@ export const usualLayering = queryOptions({
     queryFn: () => answer(server.GET('/api/usual-layering')),
 });
 
-/** Designs that can be pressed. */
+/** Designs to press. */
 export const pressDesigns = queryOptions({
     queryKey: ['press'],
     queryFn: () => answer(server.GET('/api/press')),
 });
 
-/** What is done at the press with one piece of a design; with the first that is not pressed where none is named. */
+/** Press sheet for one piece of a design; for the first not pressed yet if none is named. */
 export const pressSheet = (design: string, row: string, press = '') =>
     queryOptions({
         queryKey: ['press', design, row, press],
@@ -152,7 +152,7 @@ export const pressSheet = (design: string, row: string, press = '') =>
             answer(server.GET('/api/designs/{id}/press', { params: { path: { id: design }, query: { row, press } } })),
     });
 
-/** What is measured on a kind of blank. */
+/** Measures to take on a kind of blank. */
 export const measuresOf = (drawing: Drawing) =>
     queryOptions({
         queryKey: ['measures', drawing],

@@ -2,23 +2,23 @@ import { useEffect, useState } from 'react';
 import { useOutbox } from './useOutbox';
 
 interface Keeping<Entry, Value> {
-    /** What it is called in messages. */
+    /** Its name in messages. */
     what: string;
     value: (entry: Entry) => Value;
     save: (value: Value, version: number) => Promise<Entry>;
-    /** Takes in what the server has. */
+    /** Receives the server's value. */
     onSaved: (saved: Entry) => void;
-    /** Fetches what was changed elsewhere. */
+    /** Fetches the current value after a change elsewhere. */
     fetch: () => Promise<Entry | undefined>;
 }
 
-/** What stood in the way of saving: at a field, or of all. */
+/** Why saving failed, for one field or in general. */
 export interface Note {
     path: string;
     text: string;
 }
 
-/** An entry of the shop, each change of which is saved as it is made, and what stood in the way. */
+/** An entry of the shop, saved with every change, and why saving failed. */
 export function useKept<Entry extends { version: number }, Value>(entry: Entry, keeping: Keeping<Entry, Value>) {
     const { what, value, save, onSaved, fetch } = keeping;
     const [elsewhere, setElsewhere] = useState(false);

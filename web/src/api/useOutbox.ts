@@ -1,7 +1,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Outbox, type Ports, type Saved } from './outbox';
 
-/** An outbox for as long as its component is there: what is typed is kept, and the tab is not closed without a word over it. */
+/** An outbox for the lifetime of its component. Warns before the tab is closed with unsaved changes. */
 export function useOutbox<Value, Answer>(start: Saved<Value>, ports: Ports<Value, Answer>) {
     const [box] = useState(() => new Outbox<Value, Answer>(start, ports));
     useEffect(() => box.through(ports));

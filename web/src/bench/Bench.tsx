@@ -14,7 +14,7 @@ import { Stage } from './stage/Stage';
 import { BenchContext, createBench, useBench, useBenchStore } from './state/store';
 import { Tape } from './tape/Tape';
 
-// What is opened now and then is loaded when it is.
+// Rarely opened parts are loaded on demand.
 const HistoryDialog = lazy(() =>
     import('./history/HistoryDialog').then(({ HistoryDialog }) => ({ default: HistoryDialog })),
 );
@@ -84,7 +84,7 @@ function BenchScreen() {
     );
 }
 
-/** What is only told to screen readers. */
+/** Announcements for screen readers. */
 function Said() {
     const said = useBench((bench) => bench.said);
     return (

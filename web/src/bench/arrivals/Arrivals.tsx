@@ -5,7 +5,7 @@ import { useBench } from '../state/store';
 
 const ArrivalsList = lazy(() => import('./ArrivalsList').then(({ ArrivalsList }) => ({ default: ArrivalsList })));
 
-/** Says what can be dropped on the Bench, and what became of files that were. */
+/** Says what can be dropped on the Bench, and lists the results. */
 export function Arrivals() {
     const { takeIn } = useArrivals();
     const over = useFileDrop((files) => void takeIn(files));

@@ -4,7 +4,7 @@ import { withLine } from '../model/edits';
 import { lineOf, openCard } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
 
-/** What became of files that were dropped. */
+/** Results of dropped files. */
 export function ArrivalsList({ arrivals }: { arrivals: readonly Arrival[] }) {
     const line = useBench((bench) => lineOf(bench.design, openCard(bench))?.id);
     const { change, look } = useBenchStore().getState();

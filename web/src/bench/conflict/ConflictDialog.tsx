@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import type { Compared } from '../state/comparison';
 import { useBench, useBenchStore } from '../state/store';
 
-/** Two people changed the design: what each changed, and what is to be. Nothing of either is lost. */
+/** Two windows changed the design: shows both sets of changes to choose from. Nothing is lost. */
 export function ConflictDialog() {
     const compared = useBench((bench) => bench.compared);
     const { compareAgain, settle } = useBenchStore().getState();

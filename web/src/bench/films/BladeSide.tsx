@@ -6,7 +6,7 @@ interface Props {
     className: string;
 }
 
-/** A layer as the knife will cut it: in its frames, with its marks, mirrored if the film is cut from the back. */
+/** A layer's blade side: with frames and registration marks, mirrored if the film is cut from the back. */
 export function BladeSide({ layer, name, className }: Props) {
     const pad = Math.max(layer.width, layer.height) * 0.03;
     return (

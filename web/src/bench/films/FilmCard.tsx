@@ -12,13 +12,13 @@ import { Safe } from './Safe';
 
 interface Props {
     film: string;
-    /** What it is called in the order. */
+    /** Its name in the press order. */
     card: string;
-    /** Whether it has to be told from other films. */
+    /** Whether there are other films. */
     several: boolean;
 }
 
-/** A cut layer: its colour, name and picture, what it takes of the roll and what is to be weeded; all else when it is chosen. */
+/** A cut layer: colour, name, picture, film length and weeding; details when chosen. */
 export function FilmCard({ film: id, card, several }: Props) {
     const layer = useBench(({ sheet }) => sheet.layers.find(({ film }) => film === id));
     const film = useBench(({ design }) => design.films.find((candidate) => candidate.id === id));
@@ -126,7 +126,7 @@ function Details({ layer, film, name, several }: DetailsProps) {
     );
 }
 
-/** Shows a film alone, or what is pressed up to it; pressed again, all films. */
+/** Shows only this film, or as pressed so far; press again for all films. */
 function Look({ what, name, children }: { what: Looking; name: string; children: string }) {
     const looking = useBench((bench) => bench.looking);
     const { look } = useBenchStore().getState();

@@ -90,7 +90,7 @@ const filmId = (card: string) => card.replace(/^film:/, '');
 const jointsBelow = (joints: Sheet['joints'], film: string, topFirst: readonly string[]) =>
     joints.filter(({ upper }) => upper === film).sort((a, b) => topFirst.indexOf(a.lower) - topFirst.indexOf(b.lower));
 
-/** What can be tried with all films together. */
+/** Tests of all films together. */
 function Tools({ several }: { several: boolean }) {
     const looking = useBench((bench) => bench.looking);
     const first = useBench(({ sheet }) => sheet.joints[0]?.upper ?? sheet.layers.at(-1)?.film ?? '');

@@ -15,7 +15,7 @@ const notes: Record<JointKind, string> = {
     gap: 'a line of the blank between',
 };
 
-/** How a film meets one below it, in one line: the thread between two film cards. */
+/** The joint of a film with one below it: the thread between two film cards. */
 export function JointRow({ joint, apart }: { joint: SheetJoint; apart: boolean }) {
     const films = useBench((bench) => bench.design.films);
     const unit = useBench((bench) => bench.design.unit);

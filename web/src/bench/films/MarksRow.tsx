@@ -2,7 +2,7 @@ import { Segments } from '../../ui/Segments';
 import { withLayering } from '../model/edits';
 import { useBench, useBenchStore } from '../state/store';
 
-/** The marks by which one layer is laid on another. */
+/** The registration marks. */
 export function MarksRow() {
     const marks = useBench((bench) => bench.design.layering.marks);
     const { change } = useBenchStore().getState();

@@ -1,7 +1,7 @@
 import type { Unit } from '../../api/client';
 import { show } from '../../measure';
 
-/** How far a film may slip before the blank shows. */
+/** Slip tolerance of a film before the blank shows. */
 export function Safe({ distance, unit }: { distance: number; unit: Unit }) {
     return (
         <span className={`whitespace-nowrap ${distance >= 500 ? 'text-sage-deep' : 'text-madder'}`}>

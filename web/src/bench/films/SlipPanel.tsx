@@ -12,7 +12,7 @@ import { useBench, useBenchStore } from '../state/store';
 
 type Slip = Extract<Looking, { at: 'slip' }>;
 
-/** The slip test: which film slips how far and where to, and what that does. */
+/** The slip test: film, distance, direction and result. */
 export function SlipPanel({ looking }: { looking: Slip }) {
     const films = useBench((bench) => bench.design.films);
     const unit = useBench((bench) => bench.design.unit);

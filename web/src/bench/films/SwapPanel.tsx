@@ -3,7 +3,7 @@ import { FilmChoice } from '../shared/FilmChoice';
 import { Swatch } from '../../ui/Swatch';
 import { useBench, useBenchStore } from '../state/store';
 
-/** Other films for the whole design, for another garment colour: one that the design has already changes places. */
+/** Exchanges films in the whole design, for example for another garment colour; a film already in use is swapped. */
 export function SwapPanel() {
     const films = useBench((bench) => bench.design.films);
     const layers = useBench((bench) => bench.sheet.layers);

@@ -4,7 +4,7 @@ import { stackColour } from '../model/stacks';
 import { usePressed } from '../state/pressed';
 import { useBench, useBenchStore } from '../state/store';
 
-/** How thick the films are together: the key to the picture on the stage. */
+/** Thickness of stacked films: the legend of the picture on the stage. */
 export function ThicknessPanel() {
     const thickest = useBench((bench) => bench.design.layering.thickest);
     const { change } = useBenchStore().getState();

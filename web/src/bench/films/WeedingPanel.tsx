@@ -15,7 +15,7 @@ type Around = (typeof around)[number];
 
 const sides = ['left', 'right', 'top', 'bottom'] as const;
 
-/** The frames round the layers, and what else makes them easy to weed. */
+/** Frames around the layers, relief cuts and joined pieces. */
 export function WeedingPanel() {
     const weeding = useBench((bench) => bench.design.weeding);
     const unit = useBench((bench) => bench.design.unit);

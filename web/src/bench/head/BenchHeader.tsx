@@ -13,7 +13,7 @@ const units: { value: Unit; show: string; name: string }[] = [
     { value: 'in', show: 'in', name: 'Inches' },
 ];
 
-/** The dark strip of the Bench: which design it is, back and forward, whether all is saved, the proof, the keys and the unit. */
+/** The Bench's header: design, undo and redo, saved note, proof, keys and unit. */
 export function BenchHeader() {
     const id = useBench((bench) => bench.id);
     const canUndo = useBench((bench) => bench.canUndo);

@@ -4,7 +4,7 @@ import { Link } from 'wouter';
 import { edit } from '../model/edits';
 import { useBench, useBenchStore } from '../state/store';
 
-/** The job, and the design's name, which can be changed here; from here to the job's other designs. */
+/** The job, the editable name of the design, and the job's other designs. */
 export function DesignTitle() {
     const opened = useBench((bench) => bench.opened);
     const name = useBench((bench) => bench.design.name);

@@ -3,7 +3,7 @@ import { useBench, useBenchStore } from '../state/store';
 
 const alarm = 'truncate rounded-[3px] bg-madder px-2 py-0.5 text-xs font-semibold';
 
-/** Says whether what is on the screen is saved. */
+/** Says whether all changes are saved. */
 export function SavedNote() {
     const saving = useBench((bench) => bench.saving);
     const news = useBench((bench) => bench.news);

@@ -6,11 +6,11 @@ import { answer, server, type HistoryStep } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { useBench, useBenchStore } from '../state/store';
 
-/** How many steps are side by side, and how high they are with the room beneath them, in pixels. */
+/** Steps per row, and their height including the gap, in pixels. */
 const COLUMNS = 5;
 const ROW = 216;
 
-/** All points of the design's history in small pictures: go back to one, name one, see two side by side. */
+/** The design's history as thumbnails: go to a step, name it, compare two. */
 export function HistoryDialog({ onClose }: { onClose: () => void }) {
     const id = useBench((bench) => bench.id);
     const version = useBench((bench) => bench.version);
@@ -22,7 +22,7 @@ export function HistoryDialog({ onClose }: { onClose: () => void }) {
     });
     const all = steps.data ?? [];
     const pictureOf = (number: number) => all.find((step) => step.number === number)?.picture;
-    // The dialog's list is there only while it is open, and only what is in sight of it is drawn.
+    // The list exists only while the dialog is open, and only visible rows are drawn.
     const [list, setList] = useState<HTMLElement | null>(null);
     // eslint-disable-next-line react-hooks/incompatible-library
     const rows = useVirtualizer({

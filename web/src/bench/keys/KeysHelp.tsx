@@ -4,7 +4,7 @@ import type { Key } from '../../ui/keys';
 import { Modal } from '../../ui/Modal';
 import { groups } from './benchKeys';
 
-/** The keys, grouped by what one is doing, all in sight. */
+/** The keys, grouped by task. */
 export function KeysHelp({ keys, onClose }: { keys: readonly Key[]; onClose: () => void }) {
     return (
         <Modal open title="Keys" onClose={onClose} widest>

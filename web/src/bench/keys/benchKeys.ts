@@ -28,7 +28,7 @@ import { duplicate, step } from '../shared/whole';
 import { cardOf, chosenLetters, openCard, partOf } from '../state/select';
 import type { BenchStore } from '../state/store';
 
-/** What one is doing, in the order in which the keys are listed. */
+/** Tasks, in the order of the key list. */
 export const groups = ['Choose', 'Move and size', 'Several at once', 'Cards', 'Letters', 'Look', 'Everything'] as const;
 
 const arrows = [
@@ -62,7 +62,7 @@ const edgeKeys: readonly { press: string; edge: Edge; does: string }[] = [
     { press: 'Alt+b', edge: 'bottom', does: 'Line up at the bottom' },
 ];
 
-/** All that can be done by key on the Bench. */
+/** All keys of the Bench. */
 export function keysOf(store: BenchStore): Key[] {
     const bench = () => store.getState();
     const { undo, redo, look, aim, zoom, pan } = bench();
@@ -91,7 +91,7 @@ export function keysOf(store: BenchStore): Key[] {
         const [card] = cards;
         if (card !== undefined) {
             const pose = moveBy(x, y);
-            // Presses of a key in a row are one step of the history, where every drag is one.
+            // Repeated presses of a key are one history step, like a drag.
             carry(cards, pose, withDropped({ card, cards, pose, handled: null }, sheet), `move:${chosen.join(' ')}`);
         }
     };
@@ -141,7 +141,7 @@ export function keysOf(store: BenchStore): Key[] {
         const last = bench().chosen.at(-1) ?? '';
         bench().choose(cards[cards.indexOf(last) + by] ?? cards.at(by > 0 ? 0 : -1) ?? null);
     };
-    /** The next card, chosen besides those that are. */
+    /** Adds the next card to the selection. */
     const extend = (by: number) => {
         const cards = all();
         const { chosen, chooseAll } = bench();
@@ -320,7 +320,7 @@ export function keysOf(store: BenchStore): Key[] {
     ];
 }
 
-/** Opens the list of films for all that is chosen, as the arrow key does there. */
+/** Opens the list of films for the selection, like the arrow key in it. */
 function openFilms(): void {
     const list = document.querySelector<HTMLElement>(
         '[aria-label="Film of the chosen cards"], [data-open] [aria-label="Film"]',

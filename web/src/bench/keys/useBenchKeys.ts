@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Key } from '../../ui/keys';
 import { useBenchStore } from '../state/store';
 
-/** At the latest after this time the keys are fetched, however busy the browser is, in ms. */
+/** Longest delay before the keys are loaded, in ms. */
 const WAIT = 300;
 
 /** The keys of the Bench: fetched right after it is drawn. */
@@ -12,7 +12,7 @@ export function useBenchKeys(): readonly Key[] {
     useEffect(() => {
         const idle = window.requestIdleCallback(
             () =>
-                // With them comes what drags cards.
+                // Dragging of cards is loaded with them.
                 void Promise.all([import('./benchKeys'), import('../shared/Dragging')]).then(([{ keysOf }]) => {
                     setKeys(keysOf(store));
                     store.getState().look({ keyed: true });

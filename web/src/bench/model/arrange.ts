@@ -15,14 +15,14 @@ import { joined } from './pose';
 
 export type Edge = 'left' | 'centre' | 'right' | 'top' | 'middle' | 'bottom';
 
-/** Cards that are moved as one, and the ink of all of them. */
+/** Cards that move together, and their common ink. */
 interface Unit {
-    /** Those of them that the others go along with. */
+    /** The leading cards, which the others follow. */
     roots: string[];
     ink: Frame;
 }
 
-/** The cards that are kept together with one, it, and what belongs to them. */
+/** A card, its group, and everything that belongs to them. */
 export function together(design: Design, id: string): string[] {
     const group = cardsOf(design).find((card) => card.id === id)?.treatments.group;
     return withTheirs(
@@ -47,7 +47,7 @@ function units(design: Design, sheet: Sheet, chosen: readonly string[]): Unit[] 
     });
 }
 
-/** Moves cards by different ways, one after the other, each measured from where those before have gone. */
+/** Moves cards by different distances, one after the other, each from the state after the previous ones. */
 function moved(moves: readonly { card: string; dx: number; dy: number }[], sheet: Sheet): Edit {
     return (design) => {
         let now = design;
@@ -55,7 +55,7 @@ function moved(moves: readonly { card: string; dx: number; dy: number }[], sheet
         const held = new Set<string>();
         for (const { card, dx, dy } of moves) {
             const line = now.lines.find(({ id }) => id === card);
-            // Lines that share a ring have one place, which goes once.
+            // Lines on the same ring share a position, which moves once.
             const holder = ownerOf(design, card) ? card : (holderOf(design, card) ?? card);
             if (held.has(holder) || cardsOf(now).find(({ id }) => id === card)?.locked) {
                 continue;
@@ -79,7 +79,7 @@ function moved(moves: readonly { card: string; dx: number; dy: number }[], sheet
 const allOf = (unit: Unit, dx: number, dy: number) =>
     unit.roots.map((card) => ({ card, dx: Math.round(dx), dy: Math.round(dy) }));
 
-/** Moves cards by the same way; those that are locked stay. */
+/** Moves cards by the same distance; locked ones stay. */
 export const withMoved =
     (cards: readonly string[], dx: number, dy: number, sheet: Sheet): Edit =>
     (design) =>
@@ -88,7 +88,7 @@ export const withMoved =
             sheet,
         )(design);
 
-/** Lines the chosen cards up by their ink: to each other, or to the area where there is only one. */
+/** Aligns the chosen cards by their ink: to each other, or a single one to the area. */
 export const withAligned =
     (chosen: readonly string[], edge: Edge, sheet: Sheet): Edit =>
     (design) => {
@@ -109,7 +109,7 @@ export const withAligned =
         return moved(moves, sheet)(design);
     };
 
-/** The same room between the ink of the chosen cards; the outer two stay. */
+/** Spaces the ink of the chosen cards evenly; the outer two stay. */
 export const withSpaced =
     (chosen: readonly string[], way: 'across' | 'down', sheet: Sheet): Edit =>
     (design) => {
@@ -130,7 +130,7 @@ export const withSpaced =
         return moved(moves, sheet)(design);
     };
 
-/** Keeps the chosen cards together from then on, or lets them go. */
+/** Groups the chosen cards, or ungroups them. */
 export const withGroup = (chosen: readonly string[], group: string): Edit =>
     edit((design) => {
         for (const { treatments } of cardsOf(design).filter(({ id }) => chosen.includes(id))) {

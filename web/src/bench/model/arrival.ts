@@ -1,10 +1,10 @@
-/** What became of a file that came to the Bench. */
+/** Result of a dropped file. */
 export interface Arrival {
     file: string;
     said: readonly string[];
     failed: boolean;
-    /** The font that came with it. */
+    /** Its font. */
     font?: string;
-    /** The design that it was opened as. */
+    /** The design opened from it. */
     design?: string;
 }

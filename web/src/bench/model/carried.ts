@@ -1,7 +1,7 @@
 import type { Frame, Sheet, SheetPart } from '../../api/client';
 import { boundsUnder, frameUnder, posed, under, type Pose } from './pose';
 
-/** The sheet as it will be once a change of some cards' places is worked out: their parts are there already. */
+/** The sheet with some cards' parts already moved, until the server's result arrives. */
 export const carried = (sheet: Sheet, cards: readonly string[], pose: Pose): Sheet => ({
     ...sheet,
     parts: sheet.parts.map((part) => (cards.includes(part.card) ? carriedPart(part, pose) : part)),
@@ -11,7 +11,7 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
     const { a, b, c, d } = pose;
     const angle = (part.turn * Math.PI) / 180;
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
-    // Where the directions along and across its baseline go.
+    // Images of the directions along and across its baseline.
     const along = { x: a * cos + c * sin, y: b * cos + d * sin };
     const across = Math.hypot(c * cos - a * sin, d * cos - b * sin);
     const middle = under(part.middleX, part.middleY, pose);

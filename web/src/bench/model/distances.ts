@@ -1,6 +1,6 @@
 import type { Frame, Sheet } from '../../api/client';
 
-/** A measure on the stage, from one point straight across or down to another, in µm. */
+/** A horizontal or vertical dimension on the stage, in µm. */
 export interface Distance {
     x: number;
     y: number;
@@ -8,7 +8,7 @@ export interface Distance {
     length: number;
 }
 
-/** How far ink that is moved is from the middle of the area, in µm, to the right and down. */
+/** Offset of moved ink from the area's middle, right and down, in µm. */
 export interface OffMiddle {
     right: number;
     down: number;
@@ -18,8 +18,8 @@ const right = ({ left, width }: Frame) => left + width;
 const bottom = ({ top, height }: Frame) => top + height;
 
 /**
- * How far ink is on each side from what is next to it: the ink of the nearest other card that is level with it, or the edge of the
- * area where there is none.
+ * Distances of ink to its neighbour on each side: the nearest card level with it, or else the edge of the
+ * area.
  */
 export function distancesOf(ink: Frame, cards: readonly string[], { area, parts }: Sheet): Distance[] {
     const others = parts.flatMap((part) => (part.ink && !cards.includes(part.card) ? [part.ink] : []));

@@ -16,24 +16,24 @@ import {
 import { isPlaced } from './follows';
 import { landing, under, type Pose } from './pose';
 
-/** What a hand does to a card besides moving it, by what the card is. */
+/** Effects of a drag on a card besides moving it, by kind of card. */
 export interface Handled {
     line: Change<Line>;
     free: Change<Form | Motif>;
-    /** What becomes of all that belongs to it. */
+    /** The effect on everything that belongs to it. */
     theirs: (design: Design, card: string) => void;
 }
 
-/** Where a hand let go of a card, with all that moves along. */
+/** Where a card was dropped, with everything that moves along. */
 export interface Drop {
     card: string;
     cards: readonly string[];
     pose: Pose;
-    /** What becomes of the card besides; null if it is only moved. */
+    /** The card's other change; null if it is only moved. */
     handled: Handled | null;
 }
 
-/** A card put down where the hand let go of it: moved with all that goes along, sized or turned. */
+/** Drops a card: moved with everything that goes along, sized or turned. */
 export const withDropped =
     ({ card, cards, handled, pose }: Drop, sheet: Sheet): Edit =>
     (design) => {
@@ -46,7 +46,7 @@ export const withDropped =
         )(design);
     };
 
-/** The card itself sized or turned, where a hand let go of it. */
+/** Sizes or turns the card itself. */
 const withHandled =
     (card: string, handled: Handled, pose: Pose, sheet: Sheet): Edit =>
     (design) => {
@@ -64,7 +64,7 @@ const withHandled =
             return withFree(card, handled.free)(design);
         }
         const parts = sheet.parts.filter((part) => part.card === card && part.role === 'base');
-        // What is cut out of something has no shape left, but a place.
+        // Cut-out cards have no shape of their own, but a place.
         const place = isPlaced(line) ? null : (landing(parts, pose) ?? parts[0]?.ink);
         return (place ? withPlace(card, handled.line, place, sheet) : withLine(card, handled.line))(design);
     };

@@ -6,30 +6,30 @@ import { isPlaced } from './follows';
 import { corner, moveBy, resized, resizedForm, scaleAbout, turnAbout } from './pose';
 import { snap, type Guide } from './snap';
 
-/** What a part is taken by: itself, a corner (−1 or 1 to the right and down), or its thread for turning. */
+/** The grip of a part: itself, a corner (−1 or 1 to the right and down), or the thread for turning. */
 export type Grip = { kind: 'part' } | { kind: 'corner'; right: 1 | -1; down: 1 | -1 } | { kind: 'thread' };
 
-/** Parts on their way. */
+/** Parts being dragged. */
 export interface Gesture extends Drop {
     guides: readonly Guide[];
-    /** The measure beside the hand. */
+    /** The dimension shown at the pointer. */
     note: { turn: number } | { width: number; height: number } | null;
 }
 
-/** A hand on a part: by what it holds it, and where it took hold. */
+/** A drag of a part: its grip and start point. */
 export interface Hold {
     grip: Grip;
     item: Card;
     part: SheetPart;
     /** The cards that move with it. */
     cards: readonly string[];
-    /** It and what belongs to it, which is sized and turned with it. */
+    /** The card and its belongings, which are sized and turned with it. */
     theirs: readonly string[];
     x: number;
     y: number;
 }
 
-/** The card's parts as the hand moves to a point. Alt keeps them from snapping, Shift from keeping the proportions. */
+/** The card's parts with the pointer at a point. Alt disables snapping, Shift the fixed proportions. */
 export function handled(
     { grip, item, part, cards, theirs, x: startX, y: startY }: Hold,
     x: number,
@@ -53,7 +53,7 @@ export function handled(
             let along = Math.max(to.along / from.along, 0.02);
             let across = Math.max(to.across / from.across, 0.02);
             if (keys.shiftKey === (!isLine(item) && !item.size.proportional)) {
-                // The corner goes along the diagonal, to the point of it nearest to the pointer.
+                // The corner moves along the diagonal to the point nearest to the pointer.
                 const both = (to.along * from.along + to.across * from.across) / (from.along ** 2 + from.across ** 2);
                 along = across = Math.max(both, 0.02);
             }
@@ -85,12 +85,12 @@ export function handled(
     }
 }
 
-/** The cards that move with one that is taken: all that are chosen with it, and whatever is kept together with those. */
+/** Cards that move with a dragged one: the rest of the selection, and their groups. */
 export const movedWith = (design: Design, taken: string, chosen: readonly string[]): string[] => [
     ...new Set((chosen.includes(taken) ? chosen : [taken]).flatMap((id) => together(design, id))),
 ];
 
-/** What a part turns about: the centre of the circle that it is on, or its middle. */
+/** Centre of rotation of a part: that of its circle, or its middle. */
 export function pivotOf(item: Card, part: SheetPart) {
     const circle = isLine(item) && isPlaced(item) ? part.handles?.circle : null;
     return circle ?? { x: part.middleX, y: part.middleY };
@@ -101,7 +101,7 @@ function inLine(x: number, y: number, turn: number) {
     return { along: x * cos + y * sin, across: y * cos - x * sin };
 }
 
-/** Any card turned to an angle, by so many degrees. */
+/** Turns any card to an angle, by a number of degrees. */
 export const turned = (turn: number, by: number): Handled => ({
     line: ({ place }) => (place.turn = turn),
     free: ({ place }) => (place.turn = turn),

@@ -5,18 +5,18 @@ import { ringLeader } from './follows';
 import { measuresOf } from './forms';
 import type { Drawer } from './summary';
 
-/** Something to take hold of on the stage that changes a card's shape. */
+/** A handle on the stage that changes a card's shape. */
 export interface Knot {
     name: string;
     x: number;
     y: number;
-    /** What the card becomes when the hand, having taken hold there, is at a point. */
+    /** The card after dragging the handle to a point. */
     to: (x: number, y: number) => Change<Card>;
-    /** The measure beside the hand. */
+    /** The dimension shown at the pointer. */
     measure: (card: Card, unit: Unit) => string;
 }
 
-/** The knots of a card as it lies: of what a line follows and fills always, of all else while its drawer is open. */
+/** The handles of a card: always those of its path and edges, others while their drawer is open. */
 export function knotsOf(card: Card, part: SheetPart | undefined, design: Design, drawer: Drawer | null): Knot[] {
     if (!part || card.locked) {
         return [];
@@ -55,7 +55,7 @@ const said = (words: (line: Line) => [string, number]) => (card: Card, unit: Uni
     return `${word} ${showWithUnit(length, unit)}`;
 };
 
-/** The knot of the path that a line follows; null if that is all given. */
+/** The handle of a line's path; null if the path is fully defined. */
 function pathKnot(line: Line, design: Design, handles: SheetHandles, at: { x: number; y: number }): Knot | null {
     const { follows } = line;
     const far = (x: number, y: number) => (handles.circle ? Math.hypot(x - handles.circle.x, y - handles.circle.y) : 0);
@@ -127,7 +127,7 @@ function pathKnot(line: Line, design: Design, handles: SheetHandles, at: { x: nu
     }
 }
 
-/** How much an arc rises as drawn, whatever defines it: from its middle to its ends, without what is drawn beyond them. */
+/** Rise of an arc as drawn, whatever defines it: from its middle to its ends. */
 function riseOf(line: Line, handles: SheetHandles): number {
     const { arc } = line.follows;
     if (arc.by === 'rise' || !handles.circle || !handles.middle) {
@@ -150,7 +150,7 @@ const pointsOf = (path: string) =>
         .split('L')
         .map((point) => point.split(' ').map(Number) as [number, number]);
 
-/** Which share of a path its point nearest to a given one is at. */
+/** Position of the path's point nearest to a given one, as a share of the path. */
 function nearest(path: string, x: number, y: number): number {
     const points = pointsOf(path);
     let best = 0;
@@ -164,7 +164,7 @@ function nearest(path: string, x: number, y: number): number {
     return best / Math.max(1, points.length - 1);
 }
 
-/** The knot of an edge: up and down, and its middle to the sides too. */
+/** The handle of an edge: vertical, and for its middle also horizontal. */
 function edgeKnot(line: Line, point: SheetHandles['edges'][number]): Knot {
     const heading = (point.heading * Math.PI) / 180;
     const edge = line.fills[point.edge];
@@ -200,7 +200,7 @@ function edgeKnot(line: Line, point: SheetHandles['edges'][number]): Knot {
     };
 }
 
-/** About how wide a line is, to tell how far a pull goes. */
+/** Approximate width of a line, the scale of a pull. */
 const lineWidth = ({ size }: Line) => (size.by === 'width' ? size.length : 200000);
 
 /** What is done to a form, as it is done to any card. */
@@ -250,7 +250,7 @@ function formKnots(form: Form, part: SheetPart): Knot[] {
 
 const clamped = (value: number, least: number, most: number) => Math.round(Math.max(least, Math.min(most, value)));
 
-/** The edge of an outline, beside the middle of the ink: how wide it is. Each further one is beyond those within it. */
+/** Width of an outline, at its edge beside the middle of the ink; outer ones lie beyond inner ones. */
 function outlineKnots({ treatments: { outlines } }: Card, part: SheetPart): Knot[] {
     if (!part.ink) {
         return [];
@@ -271,7 +271,7 @@ function outlineKnots({ treatments: { outlines } }: Card, part: SheetPart): Knot
     });
 }
 
-/** The end of a shadow: how far it falls and where to. */
+/** End of a shadow: its distance and direction. */
 function shadowKnots({ treatments: { shadow } }: Card, part: SheetPart): Knot[] {
     if (shadow.kind === 'none' || !part.ink) {
         return [];

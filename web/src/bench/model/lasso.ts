@@ -5,7 +5,7 @@ export interface Point {
     y: number;
 }
 
-/** The cards of which any part of the outline lies within a loop, or that the loop lies within. */
+/** Cards with any part of their outline inside a loop, or around the loop. */
 export function within(loop: readonly Point[], sheet: Sheet): string[] {
     const [first] = loop;
     if (!first || loop.length < 3) {

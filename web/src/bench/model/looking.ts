@@ -1,7 +1,7 @@
-/** How the stage shows the films of a design. */
+/** Display modes of the films on the stage. */
 export type Looking =
     | { at: 'all' }
-    /** As pressed: the first films up to one of them. */
+    /** As pressed so far, up to a film. */
     | { at: 'up to'; film: string }
     | { at: 'only'; film: string }
     | { at: 'thickness' }

@@ -2,7 +2,7 @@ import type { Letter, Line, PersonRow } from '../../api/client';
 
 export type OwnLetter = Pick<Letter, 'at'> & Partial<Letter>;
 
-/** What is set for one person only: parts of a line, over what it is for all. */
+/** Settings for one person: parts of a line that override those for everyone. */
 export interface OwnLine {
     lettering?: { words?: string | undefined; letters?: OwnLetter[] | undefined } | undefined;
     size?: { by: 'letter'; length: number } | undefined;
@@ -18,11 +18,11 @@ export const hasFields = ({ lettering }: Line): boolean => lettering.words.searc
 
 export const ownOf = (person: PersonRow, line: string): OwnLine => (person.own as Record<string, OwnLine>)[line] ?? {};
 
-/** The words of a line as this person has them. */
+/** A line's words for this person. */
 export const wordsOf = (person: PersonRow, line: Line): string =>
     ownOf(person, line.id).lettering?.words ?? filled(line.lettering.words, person.values);
 
-/** A person with something set for a line of theirs only; what is undefined is as for all. */
+/** Sets something of a line for one person; undefined removes the override. */
 export function withOwn(person: PersonRow, line: string, change: OwnLine): PersonRow {
     const now = ownOf(person, line);
     const lettering = cleared({ ...now.lettering, ...change.lettering });
@@ -31,7 +31,7 @@ export function withOwn(person: PersonRow, line: string, change: OwnLine): Perso
     return { ...person, own: Object.fromEntries(own ? [...rest, [line, own]] : rest) as PersonRow['own'] };
 }
 
-/** Moves a letter of a person's line, in thousandths of the em; back where it was it is no longer kept. */
+/** Moves a letter of a person's line, in thousandths of the em; a zero offset is removed. */
 export function nudged(person: PersonRow, line: Line, at: number, to: Partial<Letter>): PersonRow {
     const letters = lettersOf(person, line);
     const now = { ...letters.find((letter) => letter.at === at), ...to, at };
@@ -43,7 +43,7 @@ export function nudged(person: PersonRow, line: Line, at: number, to: Partial<Le
 
 export const lettersOf = (person: PersonRow, line: Line) => ownOf(person, line.id).lettering?.letters ?? [];
 
-/** Without what is undefined; undefined where nothing is left. */
+/** Without undefined fields; undefined if none is left. */
 function cleared<Part extends object>(part: Part): Part | undefined {
     const left = Object.entries(part).filter(([, value]) => value !== undefined);
     return left.length > 0 ? (Object.fromEntries(left) as Part) : undefined;

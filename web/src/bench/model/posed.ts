@@ -24,7 +24,7 @@ import { isPlaced } from './follows';
 import type { Point } from './lasso';
 import { joined, landing, scaleAbout, turnAbout, under, type Pose } from './pose';
 
-/** Several cards sized and turned as one, about a point. */
+/** Sizes and turns several cards as one, about a point. */
 export interface AsOne {
     x: number;
     y: number;
@@ -33,10 +33,10 @@ export interface AsOne {
     turn: number;
 }
 
-/** What several cards are taken by: a corner of the frame round them, or the thread at its top. */
+/** The grip of several cards: a corner of their common frame, or the thread at its top. */
 export type SeveralGrip = { kind: 'corner'; right: 1 | -1; down: 1 | -1 } | { kind: 'thread' };
 
-/** How the hand sizes them from the opposite corner, or turns them about the middle; turns stop at steps of 15°, but with Alt. */
+/** Sizes them from the opposite corner, or turns them about the middle in steps of 15° (freely with Alt). */
 export function asOne(frame: Frame, grip: SeveralGrip, from: Point, to: Point, free: boolean): AsOne {
     const [x, y] = [frame.left + frame.width / 2, frame.top + frame.height / 2];
     if (grip.kind === 'corner') {
@@ -95,7 +95,7 @@ const withOne =
                     now.follows.ring.radius = Math.round(now.follows.ring.radius * scale);
                     now.follows.spiral.inner = Math.round(now.follows.spiral.inner * scale);
                 }
-                // What was fitted into the area has a width of its own from then on.
+                // A line fitted to the area gets its own width.
                 if (isLine(now) && now.size.by === 'area') {
                     Object.assign(now.size, { by: 'width', length: Math.round(own.width * scale) });
                 }

@@ -1,6 +1,6 @@
 import type { Frame, Sheet } from '../../api/client';
 
-/** A line that a dragged part snapped to, in µm. */
+/** A guide that a dragged part snapped to, in µm. */
 export interface Guide {
     across: boolean;
     at: number;

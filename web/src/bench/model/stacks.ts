@@ -1,2 +1,2 @@
-/** The colour of places where this many films lie on one another: the more, the darker. */
+/** Colour of a stack of films: the more films, the darker. */
 export const stackColour = (count: number): string => `var(--color-stack-${Math.max(1, Math.min(count, 5))})`;

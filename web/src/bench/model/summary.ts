@@ -6,14 +6,14 @@ import { isPlainEdge } from './follows';
 /** A drawer of the open card. */
 export type Drawer = 'place' | 'letters' | 'bend' | 'outlines' | 'inset' | 'copies' | 'shape' | 'colours';
 
-/** Something that is set on a card, in a few words, with the drawer and the field where it is set. */
+/** A setting of a card in a few words, with its drawer and field. */
 export interface Setting {
     words: string;
     drawer: Drawer;
     field: string;
 }
 
-/** All that is set on a card besides what it shows at rest, in the order of its drawers. */
+/** All settings of a card not visible at rest, in the order of its drawers. */
 export function settingsOf(card: Card, design: Design): Setting[] {
     const own = isLine(card)
         ? [...placeOf(card), ...lettersOf(card, design.unit), ...bendOf(card, design)]
@@ -23,7 +23,7 @@ export function settingsOf(card: Card, design: Design): Setting[] {
     return [...own, ...treatmentsOf(card.treatments, design)];
 }
 
-/** A length as it is read at a glance: without a tenth that says nothing. */
+/** A length without a trailing zero decimal. */
 const brief = (length: number, unit: Unit) => show(length, unit).replace(/\.0$/, '');
 
 function placeOf({ stacking }: Line): Setting[] {

@@ -4,7 +4,7 @@ import { firstThatShows } from './colours';
 
 export const newRim = (film: string): Rim => ({ ...defaults.rim, film });
 
-/** The film that something behind a card is cut from at first: one that shows against the card's own film and against the cloth. */
+/** Initial film for something behind a card: one that contrasts with the card's film and with the fabric. */
 export function behind(film: string, design: Design, rack: readonly Film[]): Film | undefined {
     const own = [...design.films, ...rack].find(({ id }) => id === film);
     const against = [design.blank.fabric.colour, ...(own ? [own.colour] : [])];

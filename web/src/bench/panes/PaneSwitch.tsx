@@ -8,7 +8,7 @@ const panes: readonly { value: Pane; show: string }[] = [
     { value: 'films', show: 'Films' },
 ];
 
-/** On a narrow screen, or at a large zoom, one of the three columns is in sight at a time. */
+/** On narrow screens or at large zoom, shows one of the three columns at a time. */
 export function PaneSwitch() {
     const pane = useBench((bench) => bench.pane);
     const { look } = useBenchStore().getState();

@@ -13,7 +13,7 @@ interface Props {
     onChange: (change: (person: PersonRow) => PersonRow) => void;
 }
 
-/** What is set for one person only; all else is as for everybody. */
+/** Settings for one person only. */
 export function OnlyPanel({ person, lines, wrong, onChange }: Props) {
     const name = person.values.name || person.values.number || 'this one';
     return (

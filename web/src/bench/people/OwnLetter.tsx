@@ -16,7 +16,7 @@ const plain: Letter = { at: 0, kern: 0, along: 0, across: 0, turn: 0, scale: 100
 /** One letter of a person's line: moved, turned, or another form of it. */
 export function OwnLetter({ line, words, letters, at, onChange }: Props) {
     const own = letters.find((letter) => letter.at === at);
-    // As the line would be with this person's words.
+    // The line with this person's words.
     const theirs: Line = {
         ...line,
         lettering: { ...line.lettering, words, letters: letters.map((letter) => ({ ...plain, ...letter })) },

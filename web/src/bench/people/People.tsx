@@ -6,7 +6,7 @@ import { useBench, useBenchStore } from '../state/store';
 import { OnlyPanel } from './OnlyPanel';
 import { usePeople } from './usePeople';
 
-/** Whose lettering the stage shows: everybody's in turn, or a sample; and what is set for this one only. */
+/** Selects whose lettering the stage shows, or a sample, and opens the settings for one person. */
 export function People() {
     const { people, set, wrong } = usePeople();
     const job = useBench((bench) => bench.opened.jobId);
@@ -18,7 +18,7 @@ export function People() {
     const now = people[at];
     const step = (by: number) => {
         if (people.length > 0) {
-            // Before the first and behind the last comes the sample.
+            // The sample comes before the first and after the last.
             const next = (at + 1 + by + people.length + 1) % (people.length + 1);
             showPerson(people[next - 1]?.id ?? null);
         }

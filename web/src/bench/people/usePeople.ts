@@ -3,7 +3,7 @@ import { answer, server, type PersonRow } from '../../api/client';
 import { roster } from '../../api/queries';
 import { useBench, useBenchStore } from '../state/store';
 
-/** The people of the job's list, and what is set for one of them only. */
+/** The people of the job's list, and the settings for one of them. */
 export function usePeople() {
     const job = useBench((bench) => bench.opened.jobId);
     const client = useQueryClient();
@@ -13,7 +13,7 @@ export function usePeople() {
     const path = { id: job };
     const save = useMutation({
         mutationFn: async ({ person, change }: { person: string; change: (person: PersonRow) => PersonRow }) => {
-            // Over the list as it is now, so that nobody's typing is lost.
+            // Applied to the current list, so that no one's typing is lost.
             const { version, columns, people } = await client.query({ ...roster(job), staleTime: 0 });
             const next = people.map((one) => (one.id === person ? change(one) : one));
             return answer(

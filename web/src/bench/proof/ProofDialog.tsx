@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button';
 import { hasFields } from '../model/own';
 import { useBench, useBenchStore } from '../state/store';
 
-/** The customer's proof: the page that is sent, and the note that this very state was approved. */
+/** The customer's proof: the page to send, and recording the approval of this exact version. */
 export function ProofDialog({ onClose }: { onClose: () => void }) {
     const id = useBench((bench) => bench.id);
     const version = useBench((bench) => bench.version);

@@ -4,7 +4,7 @@ import { withTheirs } from '../model/edits';
 import { frameRound, poseOf, withAsOne, type AsOne } from '../model/posed';
 import { useBench, useBenchStore } from '../state/store';
 
-/** The width of several cards together, and a turn of them, about their middle. */
+/** Width and rotation of several cards together, about their middle. */
 export function AsOneFields({ chosen }: { chosen: readonly string[] }) {
     const unit = useBench((bench) => bench.design.unit);
     const sheet = useBench((bench) => bench.sheet);

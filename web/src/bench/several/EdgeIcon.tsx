@@ -1,6 +1,6 @@
 import type { Edge } from '../model/arrange';
 
-/** Two bars along the line that they are lined up by. */
+/** Two bars along their alignment line. */
 const drawings: Record<Edge, string> = {
     left: 'M2.5 1v14M5 4.5h9M5 11.5h5',
     centre: 'M8 1v2M8 6v4M8 13v2M3 4.5h10M5 11.5h6',

@@ -22,7 +22,7 @@ const ways = [
     { way: 'down', name: 'Space evenly down', show: '↕' },
 ] as const;
 
-/** What can be done to several cards at once. */
+/** Actions for several cards. */
 export function Several({ chosen }: { chosen: readonly string[] }) {
     const store = useBenchStore();
     const { change, choose } = store.getState();

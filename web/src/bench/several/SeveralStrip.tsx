@@ -3,7 +3,7 @@ import { useBench } from '../state/store';
 
 const Several = lazy(() => import('./Several').then(({ Several }) => ({ default: Several })));
 
-/** The strip above the stage, where several cards are chosen. */
+/** The strip above the stage while several cards are chosen. */
 export function SeveralStrip() {
     const chosen = useBench((bench) => bench.chosen);
     return chosen.length > 1 ? (

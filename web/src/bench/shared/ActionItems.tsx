@@ -3,12 +3,12 @@ import { useBenchStore } from '../state/store';
 import { actionsOf } from './actions';
 
 interface Props {
-    /** The card that they are for; null for the cloth. */
+    /** Their card; null for the blank. */
     card: string | null;
     at: 'bottom start' | 'bottom end';
 }
 
-/** The list of what can be done, in an open menu. */
+/** Actions of an open menu. */
 export function ActionItems({ card, at }: Props) {
     const store = useBenchStore();
     return (

@@ -4,7 +4,7 @@ import { useBench } from '../state/store';
 
 interface Props {
     label: string;
-    /** What it says while nothing is chosen. */
+    /** Text while nothing is chosen. */
     none?: string;
     value?: string;
     cards: readonly string[];

@@ -1,7 +1,7 @@
 import { cardName } from '../model/edits';
 import { useBench } from '../state/store';
 
-/** What another card is called. */
+/** Name of another card. */
 export function CardName({ id }: { id: string }) {
     const name = useBench((bench) => cardName(bench.design, id));
     return (
