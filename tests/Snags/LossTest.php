@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Tests\Snags;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Uvret\Design\Design;
 use Uvret\Geometry\Box;
@@ -35,13 +36,24 @@ final class LossTest extends TestCase
 
         // A little above that height nothing tears, well below it something does.
         $at = static fn (float $share) => Designs::plan([...$line, 'lines.0.size' => ['by' => 'letter', 'length' => (int) ($share * $loss->strokeHeight)]]);
-        $tears = static function (Plan $plan) use ($finder): bool {
-            $loss = $finder->find($plan->design, $plan->composition->parts[0]);
+        self::assertFalse(self::tears($finder->find($at(1.05)->design, $at(1.05)->composition->parts[0])));
+        self::assertTrue(self::tears($finder->find($at(0.9)->design, $at(0.9)->composition->parts[0])));
+    }
 
-            return null !== $loss && !($loss->strokes->isEmpty() && $loss->necks->isEmpty());
+    #[TestWith(['oswald', 'Kittiwake'])]
+    #[TestWith(['rye', 'Regatta'])]
+    #[TestWith(['satisfy', 'Kittiwake'])]
+    public function testTheHeightSuggestedIsEnoughAndNoMore(string $font, string $words): void
+    {
+        $finder = new LossFinder();
+        $loss = static function (int $height) use ($finder, $font, $words): ?Loss {
+            $plan = Designs::plan(['lines.0.font' => $font, 'lines.0.words' => $words, 'lines.0.size' => ['by' => 'letter', 'length' => $height]]);
+
+            return $finder->find($plan->design, $plan->composition->parts[0]);
         };
-        self::assertFalse($tears($at(1.05)));
-        self::assertTrue($tears($at(0.9)));
+        $enough = $loss(12_000)->strokeHeight ?? self::fail('It is thin.');
+        self::assertFalse(self::tears($loss((int) (1.03 * $enough))));
+        self::assertTrue(self::tears($loss((int) (0.96 * $enough))));
     }
 
     public function testTheFilmDecides(): void
@@ -100,6 +112,12 @@ final class LossTest extends TestCase
             ]),
             ['The inset’s own strokes are thinner than 1.0 mm in one place (only just) and would tear.'],
         ];
+        $bar = ['id' => 'bar', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 100_000, 'height' => 600, 'across' => 0, 'down' => 60_000];
+        // The plate covers what lies to the left of its right edge.
+        $over = static fn (int $edge): array => [...$form, 'across' => $edge - 50_000];
+        $thin = ['Strokes are thinner than 1.0 mm in one place (thinnest about 0.6 mm) and would tear.'];
+        yield 'a bar covered to 40 %' => [Designs::read(['lines' => [], 'forms' => [$bar, $over(-10_000)]]), $thin];
+        yield 'a bar covered to 60 %' => [Designs::read(['lines' => [], 'forms' => [$bar, $over(10_000)]]), []];
         // About 5 mm from where it is 1 mm wide to its tip.
         $wedge = ['kind' => 'star', 'count' => 3, 'width' => 60_000, 'height' => 300_000];
         yield 'the point of a form' => [Designs::read(['lines' => [], 'forms' => [[...$form, ...$wedge]]]), []];
@@ -141,5 +159,10 @@ final class LossTest extends TestCase
         self::assertSame(['Make it larger, or choose a film that holds finer detail.'], \array_column($snags, 'cure'));
         $wide = Designs::plan($bar(1_200));
         self::assertSame([], $finder->all($wide->design, $wide->composition, $wide->separation));
+    }
+
+    private static function tears(?Loss $loss): bool
+    {
+        return null !== $loss && !($loss->strokes->isEmpty() && $loss->necks->isEmpty());
     }
 }
