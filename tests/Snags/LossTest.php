@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Uvret\Design\Design;
 use Uvret\Geometry\Box;
+use Uvret\Geometry\Region;
 use Uvret\Plan\Plan;
 use Uvret\Plan\Planner;
 use Uvret\Snags\Loss;
@@ -98,7 +99,7 @@ final class LossTest extends TestCase
     /** @return iterable<string, array{Design, list<string>}> design, messages about what is too thin or too small */
     public static function said(): iterable
     {
-        $line = ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'o', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000]];
+        $line = ['lines.0.font' => 'archivo-black', 'lines.0.words' => 'o', 'lines.0.size' => ['by' => 'letter', 'length' => 5_000], 'lines.0.shift' => 40_000];
         yield 'one hole' => [Designs::read($line), ['A hole is too small to weed.']];
         yield 'a hidden line' => [Designs::read([...$line, 'lines.0.hidden' => true]), []];
         $form = ['id' => 'plate', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 100_000, 'height' => 60_000, 'across' => 0, 'down' => 60_000];
@@ -121,6 +122,7 @@ final class LossTest extends TestCase
         // About 5 mm from where it is 1 mm wide to its tip.
         $wedge = ['kind' => 'star', 'count' => 3, 'width' => 60_000, 'height' => 300_000];
         yield 'the point of a form' => [Designs::read(['lines' => [], 'forms' => [[...$form, ...$wedge]]]), []];
+        yield 'a neck of an outline' => [Designs::demo('clubhouse-sign'), ['A neck is narrower than 1.0 mm (thinnest about 0.7 mm).']];
         yield 'ends of letters' => [Designs::demo('launch-cap'), [
             'Strokes are thinner than 0.039 in in 9 places (thinnest about 0.032 in) and would tear.',
             '3 necks are narrower than 0.039 in (thinnest about 0.032 in).',
@@ -139,7 +141,8 @@ final class LossTest extends TestCase
         self::assertSame($messages, \array_column($snags, 'message'));
         foreach ($snags as $snag) {
             [$x, $y] = [$snag->x ?? \PHP_INT_MAX, $snag->y ?? \PHP_INT_MAX];
-            self::assertTrue($plan->composition->ink()?->holds(new Box($x, $y, $x, $y)), 'its pin is on the lettering');
+            $places = Region::empty()->union(...\array_map(static fn (Loss $loss): Region => $loss->region(), $losses));
+            self::assertTrue($places->bounds()?->holds(new Box($x, $y, $x, $y)), 'its pin is where something is lost');
         }
     }
 

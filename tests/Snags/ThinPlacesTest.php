@@ -120,7 +120,7 @@ final class ThinPlacesTest extends TestCase
         // Where two letters hardly join, no reasonable size helps.
         self::assertSame('Choose a heavier font, or move the letters where they hardly join.', $thin[0]->cure);
         [$heavier] = $thin[0]->fixes;
-        self::assertMatchesRegularExpression('/^Strokes [\d.]+ mm heavier$/', $heavier->say);
+        self::assertSame(\sprintf('Strokes %.1f mm heavier', 2 * $heavier->heft / 1000), $heavier->say);
         self::assertSame([], self::thin(self::boat((int) $heavier->heft)));
     }
 
