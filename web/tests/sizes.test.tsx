@@ -2,9 +2,9 @@
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { server, type SizedDesign } from '../src/api/client';
+import type { SizedDesign } from '../src/api/client';
 import { SizesDialog } from '../src/bench/sizes/SizesDialog';
-import { benchOf, renderOn } from './support/bench';
+import { benchOf, renderOn, sheetOf } from './support/bench';
 import { withForms, withLines } from './support/designs';
 import { asInABrowser } from './support/page';
 
@@ -31,23 +31,22 @@ const sized = (size: string, more: Partial<SizedDesign> = {}): SizedDesign => ({
 describe('the sizes of a design', () => {
     it('are seen at one scale, and each card stays, grows or has a measure of its own', async () => {
         const user = userEvent.setup();
-        const store = benchOf(
-            withForms(withLines({ id: 'name', words: 'ROW', size: { length: 60_000 } }), { id: 'star', width: 40_000 }),
-        );
-        vi.spyOn(server, 'GET').mockImplementation((() =>
-            Promise.resolve({
-                data: [
-                    sized('S', {
-                        height: 480_000,
-                        width: 400_000,
-                        measures: { name: 48_000, star: 40_000 },
-                        spare: -3_000,
-                    }),
-                    sized('M', { own: true }),
-                    sized('XXL', { placed: false }),
-                ],
-                response: new Response(),
-            })) as never);
+        const design = withForms(withLines({ id: 'name', words: 'ROW', size: { length: 60_000 } }), {
+            id: 'star',
+            width: 40_000,
+        });
+        const store = benchOf(design, sheetOf(design), {
+            '/api/designs/{id}/sizes': [
+                sized('S', {
+                    height: 480_000,
+                    width: 400_000,
+                    measures: { name: 48_000, star: 40_000 },
+                    spare: -3_000,
+                }),
+                sized('M', { own: true }),
+                sized('XXL', { placed: false }),
+            ],
+        });
         renderOn(store, <SizesDialog onClose={() => {}} />);
         const pictures = within(await screen.findByRole('list', { name: 'Sizes' }));
         await waitFor(() => expect(pictures.getAllByRole('listitem')).toHaveLength(3));

@@ -42,8 +42,12 @@ export const snag = (number: number, blocks: boolean, message: string): SheetSna
     fixes: [],
 });
 
-/** A Bench on which a design was opened; its server saves whatever it is sent, and finds nothing lost. */
-export function benchOf(design: Design, sheet = sheetOf(design)): BenchStore {
+/** A Bench on which a design was opened. Its server saves whatever it is sent, finds nothing lost, and gives what is named by path. */
+export function benchOf(
+    design: Design,
+    sheet = sheetOf(design),
+    given: Readonly<Record<string, unknown>> = {},
+): BenchStore {
     let version = 1;
     const saved = (document: Design) => ({ version: (version += 1), savedAt: '2031-06-12T10:00:00Z', sheet, document });
     const answered = (data: unknown) => Promise.resolve({ data, response: new Response() }) as never;
@@ -51,7 +55,8 @@ export function benchOf(design: Design, sheet = sheetOf(design)): BenchStore {
         answered({ ...saved(body.document), canUndo: true, canRedo: false, step: version })) as never);
     vi.spyOn(server, 'GET').mockImplementation(((path: string) =>
         answered(
-            path.endsWith('losses') ? { snags: [], path: '' } : path.endsWith('stamp') ? { stamp: '' } : [],
+            given[path] ??
+                (path.endsWith('losses') ? { snags: [], path: '' } : path.endsWith('stamp') ? { stamp: '' } : []),
         )) as never);
     return createBench({
         id: 'regatta-shirt',
