@@ -44,12 +44,12 @@ final readonly class Composition
         return $worn;
     }
 
-    /** Bounds of all worn ink, copies included; null if there is none. */
+    /** Bounds of all worn ink, copies included, cut-outs not; null if there is none. */
     public function ink(): ?Box
     {
         $ink = null;
-        foreach ($this->parts as $part) {
-            $reach = $part->hidden || $part->guide ? null : $part->reach();
+        foreach ($this->worn() as $part) {
+            $reach = $part->reach();
             $ink = null === $reach ? $ink : ($ink?->joined($reach) ?? $reach);
         }
 

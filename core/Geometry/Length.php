@@ -71,10 +71,19 @@ final readonly class Length
         return new self((int) \round($value));
     }
 
-    /** Without the unit's name: to a tenth of a millimetre, or in inches as a fraction to 1/64 if exact, else in decimals. */
+    /** Without the unit's name: to a tenth of a millimetre, or in inches as a fraction to 1/64 if exact, else in decimals; 0 only if it is. */
     public function format(Unit $unit): string
     {
-        return Unit::Millimetre === $unit ? \number_format($this->micrometres / 1000, 1, '.', '') : $this->inches();
+        return Unit::Millimetre === $unit ? $this->millimetres() : $this->inches();
+    }
+
+    private function millimetres(): string
+    {
+        if (0 === $this->micrometres || \abs($this->micrometres) >= 50) {
+            return \number_format($this->micrometres / 1000, 1, '.', '');
+        }
+
+        return ($this->micrometres < 0 ? '-' : '').\number_format(\max(\abs($this->micrometres), 10) / 1000, 2, '.', '');
     }
 
     private function inches(): string

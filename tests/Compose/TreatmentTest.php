@@ -114,6 +114,26 @@ final class TreatmentTest extends TestCase
         self::assertLessThan($shield->area(), self::region($cut('drop'), 'shield')->area());
     }
 
+    public function testABandIsCutFromALetterAndIsNoInkItself(): void
+    {
+        $band = ['id' => 'band', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 280_000, 'height' => 30_000, 'across' => 0, 'down' => 90_000];
+        $design = static fn (array $treatments): Composition => Designs::plan([
+            'lines.0.words' => 'R', 'lines.0.font' => 'anton', 'lines.0.size' => ['by' => 'height', 'length' => 160_000],
+            'forms' => [[...$band, 'treatments' => $treatments]],
+        ])->composition;
+        $whole = $design(['cutFrom' => ['card' => '']]);
+        $split = $design(['cutFrom' => ['card' => 'name']]);
+        $letter = self::region($split, 'name');
+        self::assertCount(0, $letter->intersect(self::region($whole, 'band'))->pieces());
+        self::assertEqualsWithDelta(
+            self::region($whole, 'name')->area(),
+            $letter->area() + self::region($whole, 'name')->intersect(self::region($whole, 'band'))->area(),
+            1e3,
+        );
+        self::assertSame([280_000, $letter->bounds()?->width()], [$whole->ink()?->width(), $split->ink()?->width()]);
+        self::assertSame([RemarkKind::CutThrough], \array_column($split->remarks, 'kind'));
+    }
+
     public function testBridgesAreLeftOutWhereTheyWouldEatALetterUp(): void
     {
         $form = ['id' => 'shield', 'kind' => 'rectangle', 'film' => 'ink', 'width' => 220_000, 'height' => 140_000, 'across' => 0, 'down' => 60_000];

@@ -39,6 +39,9 @@ final class LengthTest extends TestCase
     public function testPrintsInTheUnit(): void
     {
         self::assertSame('88.9', Length::ofMicrometres(88900)->format(Unit::Millimetre));
+        foreach ([0 => '0.0', 3 => '0.01', 20 => '0.02', -20 => '-0.02', 49 => '0.05', 50 => '0.1', -50 => '-0.1'] as $length => $shown) {
+            self::assertSame($shown, Length::ofMicrometres($length)->format(Unit::Millimetre));
+        }
     }
 
     /** @return iterable<array{int, string}> */

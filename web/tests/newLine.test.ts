@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Design, Film } from '../src/api/client';
-import { edit, withForm, withNewForm, withNewLine } from '../src/bench/model/edits';
+import { edit, withForm, withLine, withNewForm, withNewLine } from '../src/bench/model/edits';
 import { withLineAround } from '../src/bench/model/edits/around';
 import { empty, withForms, withLines } from './support/designs';
 
@@ -53,6 +53,18 @@ describe('a new line', () => {
             follows: { path: 'outline', outline: { shape: 'form-1' } },
             belongs: { to: '' },
         });
+    });
+
+    it('goes along the bottom, upright and as large, where another one goes round it already', () => {
+        const first = withLineAround('line-1', 'form-1')(withForms(empty, { width: 100000 }, { width: 90000 }));
+        const sized = withLine('line-1', ({ size }) => (size.length = 12000))(first);
+        const line = withLineAround('line-2', 'form-1')(sized).lines[1];
+        expect(line).toMatchObject({
+            size: { by: 'letter', length: 12000 },
+            follows: { sits: 'top', lift: -3000, outline: { shape: 'form-1', side: 'inside', start: 50 } },
+        });
+        const elsewhere = withLineAround('line-2', 'form-2')(sized).lines[1];
+        expect(elsewhere?.follows).toMatchObject({ sits: 'baseline', outline: { side: 'outside', start: 0 } });
     });
 });
 

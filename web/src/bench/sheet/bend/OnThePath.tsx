@@ -2,6 +2,7 @@ import type { Line } from '../../../api/client';
 import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
+import { distanceFrom, putAtDistance, sitOn } from '../../model/sides';
 import { Row } from '../../shared/Row';
 import { useFollows } from './useFollows';
 
@@ -21,7 +22,7 @@ export function OnThePath({ line }: { line: Line }) {
                         { value: 'middle', show: 'centre' },
                         { value: 'top', show: 'cap height' },
                     ]}
-                    onChange={(sits) => put((now) => (now.sits = sits))}
+                    onChange={(sits) => put((now) => sitOn(now, sits))}
                 />
             </Row>
             <Row name="Distance">
@@ -29,8 +30,8 @@ export function OnThePath({ line }: { line: Line }) {
                     label="Distance from the path"
                     note="off the path"
                     unit={unit}
-                    value={follows.lift}
-                    onChange={(lift) => put((now) => (now.lift = lift))}
+                    value={distanceFrom(follows)}
+                    onChange={(distance) => put((now) => putAtDistance(now, distance))}
                 />
             </Row>
             <Row name="Letters">

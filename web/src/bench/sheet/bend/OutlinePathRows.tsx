@@ -2,16 +2,18 @@ import { useShallow } from 'zustand/react/shallow';
 import type { Line } from '../../../api/client';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
+import { putOnSide, sidesOf } from '../../model/sides';
 import { CardChoice } from '../../shared/CardChoice';
 import { Row } from '../../shared/Row';
 import { useBench } from '../../state/store';
 import { useFollows } from './useFollows';
 
-/** The outline of a form or motif: whose, on which side, and where on it the words start. */
+/** The outline of a form or motif: whose, on which side, where on it the words start, and where they read upright. */
 export function OutlinePathRows({ line }: { line: Line }) {
     const { put } = useFollows(line);
     const shapes = useBench(useShallow(({ design }) => [...design.forms, ...design.motifs].map(({ id }) => id)));
     const { outline } = line.follows;
+    const { side, upright } = sidesOf(line.follows);
     return (
         <>
             <Row name="Of">
@@ -26,12 +28,12 @@ export function OutlinePathRows({ line }: { line: Line }) {
                 <Segments
                     label="Side of the outline"
                     small
-                    value={outline.side}
+                    value={side}
                     options={[
                         { value: 'outside', show: 'outside' },
                         { value: 'inside', show: 'inside' },
                     ]}
-                    onChange={(side) => put((now) => (now.outline.side = side))}
+                    onChange={(next) => put((now) => putOnSide(now, { side: next }))}
                 />
                 <NumberField
                     label="Start in percent of the outline, clockwise from the top"
@@ -41,6 +43,18 @@ export function OutlinePathRows({ line }: { line: Line }) {
                     digits={1}
                     value={outline.start}
                     onChange={(start) => put((now) => (now.outline.start = start), 'start')}
+                />
+            </Row>
+            <Row name="Upright">
+                <Segments
+                    label="Where the words read upright"
+                    small
+                    value={upright}
+                    options={[
+                        { value: 'top', show: 'at the top' },
+                        { value: 'bottom', show: 'at the bottom' },
+                    ]}
+                    onChange={(next) => put((now) => putOnSide(now, { upright: next }))}
                 />
             </Row>
         </>

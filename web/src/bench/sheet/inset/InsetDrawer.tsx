@@ -81,13 +81,8 @@ export function InsetDrawer({ card }: { card: Card }) {
 /** Sets the card into another, or cuts it from one, to which it belongs from then on: where it lies, or in its middle. */
 function Into({ card: { id }, others }: { card: Card; others: readonly string[] }) {
     const { change, sheet } = useBenchStore().getState();
-    const solid = useBench(
-        useShallow(({ design }) =>
-            [...design.forms, ...design.motifs].flatMap((card) => (card.id === id ? [] : [card.id])),
-        ),
-    );
     if (others.length === 0) {
-        return <p className="text-xs text-quiet">Add another card to set this one into it, or cut it from a form.</p>;
+        return <p className="text-xs text-quiet">Add another card to set this one into it, or cut it from that.</p>;
     }
     return (
         <Rows>
@@ -102,16 +97,14 @@ function Into({ card: { id }, others }: { card: Card; others: readonly string[] 
                     all it lies on
                 </Button>
             </Row>
-            {solid.length > 0 && (
-                <Row name="Cut from">
-                    <CardChoice
-                        label="Cut from"
-                        none="choose a form"
-                        cards={solid}
-                        onChange={(card) => change(withInset('cutFrom', id, card, sheet))}
-                    />
-                </Row>
-            )}
+            <Row name="Cut from">
+                <CardChoice
+                    label="Cut from"
+                    none="choose a card"
+                    cards={others}
+                    onChange={(card) => change(withInset('cutFrom', id, card, sheet))}
+                />
+            </Row>
         </Rows>
     );
 }
