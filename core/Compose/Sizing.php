@@ -38,6 +38,10 @@ final readonly class Sizing
         if (null === $scale || null === $lettering->ink) {
             return null;
         }
+        $inForm = self::inForm($line, $lettering, $scale, $surroundings);
+        if (null !== $inForm) {
+            return $inForm;
+        }
         $setting = Setting::of($line, $lettering, ...$scale, surroundings: $surroundings);
         if ($setting->isPlain()) {
             return $scale;
@@ -101,6 +105,23 @@ final readonly class Sizing
         };
 
         return [$up * $stretch, $up];
+    }
+
+    /**
+     * A straight line as large as the shape of its form allows.
+     *
+     * @param array{float, float} $scale that fits into the form's box
+     *
+     * @return array{float, float}|null null if no form limits it
+     */
+    private static function inForm(Line $line, TypesetWords $lettering, array $scale, Surroundings $surroundings): ?array
+    {
+        $room = $surroundings->formRoom($line);
+        [$left, $bottom, $right, $top] = $lettering->ink ?? [0.0, 0.0, 0.0, 0.0];
+        $map = Affine::move(-($left + $right) / 2, -($bottom + $top) / 2)->then(Affine::scale(...$scale))->then(Affine::turn(-$line->place->turn));
+        $less = $room?->scale($lettering->weld($map), $line->size->length + $line->lettering->heft);
+
+        return null === $less ? null : [$scale[0] * $less, $scale[1] * $less];
     }
 
     /**

@@ -32,6 +32,9 @@ final readonly class Surroundings
     /** @var array<string, Dimensions> of the forms and motifs, by their ids */
     private array $sizes;
 
+    /** @var list<string> the ids of forms */
+    private array $forms;
+
     /** @param array<string, Region> $shapes by the ids of forms, motifs and filled pieces */
     public function __construct(
         private TypeCase $typeCase,
@@ -43,6 +46,7 @@ final readonly class Surroundings
         $this->area = new Box(-$half, -$placement->height, $placement->width - $half, 0);
         $this->brim = $placement->brim;
         $this->sizes = \array_column([...$design->forms, ...$design->motifs], 'size', 'id');
+        $this->forms = \array_column($design->forms, 'id');
         $this->brimX = -$placement->across;
         $this->brimY = $placement->down;
     }
@@ -57,6 +61,15 @@ final readonly class Surroundings
         [$x, $y] = [\intdiv($size->width, 2), \intdiv($size->height, 2)];
 
         return new Box(-$x, -$y, $size->width - $x, $size->height - $y);
+    }
+
+    /** The shape that limits a straight line fitted into a form it belongs to; null for any other line. */
+    public function formRoom(Line $line): ?FormRoom
+    {
+        $isFitted = SizeBy::Area === $line->size->by && FollowPath::Straight === $line->follows->path && $line->fills->isPlain();
+        $isOnForm = \in_array($line->belongs->to, $this->forms, true);
+
+        return $isFitted && $isOnForm ? FormRoom::of($this->shapes[$line->belongs->to]) : null;
     }
 
     /** Hash of everything a line's size and shape depend on: its settings, except those that only move or treat it, and its surroundings. */
@@ -76,7 +89,7 @@ final readonly class Surroundings
                 $own,
                 null === $font ? null : [$font, \filemtime($font), \filesize($font)],
                 $this->area,
-                SizeBy::Area === $line->size->by ? $this->room($line) : null,
+                SizeBy::Area === $line->size->by ? [$this->room($line), $this->formRoom($line)?->region->rings()] : null,
                 $this->brim,
                 $this->brimX,
                 $this->brimY,

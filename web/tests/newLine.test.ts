@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Design, Film } from '../src/api/client';
 import { edit, withForm, withLine, withNewForm, withNewLine } from '../src/bench/model/edits';
 import { withLineAround } from '../src/bench/model/edits/around';
-import { empty, withForms, withLines } from './support/designs';
+import { empty, sheet, withForms, withLines } from './support/designs';
 
 const film = (id: string, colour: string): Film => ({ ...(empty.films[0] as Film), id, colour });
 const [chalk, ink, buoy] = [film('chalk', '#F5F1E8'), film('ink', '#22243A'), film('buoy', '#E2703A')];
@@ -25,11 +25,22 @@ describe('a new line', () => {
         const design = withForms(withLines({ words: 'TERN' }), { width: 100000, height: 40000, depth: 3 });
         const line = withNewLine('line-2', 'form-1')(design).lines[1];
         expect(line).toMatchObject({
-            size: { by: 'area', length: 4000 },
+            size: { by: 'area', length: 2000 },
             belongs: { to: 'form-1', across: 0, down: 0, scale: 100 },
             depth: 3,
         });
         expect(withNewLine('line-2', 'line-1')(design).lines[1]?.belongs.to).toBe('');
+    });
+
+    it('lies around the centre of gravity of a form, turned with it', () => {
+        const form = withForms(empty, { width: 100000, height: 100000, turn: 90 });
+        const parts = sheet(form, {}).parts.map((part) => ({
+            ...part,
+            centroid: { x: part.middleX + 7000, y: part.middleY - 2000 },
+        }));
+        const line = withNewLine('line-1', 'form-1', [], parts)(form).lines[0];
+        expect(line?.belongs).toMatchObject({ to: 'form-1', across: -2000, down: -7000 });
+        expect(withNewLine('line-1', null, [], parts)(form).lines[0]?.belongs).toMatchObject({ across: 0, down: 0 });
     });
 
     it.each([

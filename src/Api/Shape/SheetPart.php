@@ -6,6 +6,8 @@ namespace Uvret\App\Api\Shape;
 
 use OpenApi\Attributes as OA;
 use Uvret\Compose\Part;
+use Uvret\Compose\PartRole;
+use Uvret\Geometry\Measure\Centroid;
 use Uvret\Geometry\SvgPath;
 use Uvret\Geometry\YAxis;
 use Uvret\Separate\Separation;
@@ -22,6 +24,7 @@ use Uvret\Separate\Separation;
         'height',
         'middleX',
         'middleY',
+        'centroid',
         'letterHeight',
         'em',
         'letters',
@@ -53,6 +56,12 @@ final readonly class SheetPart
         public int $middleX,
         #[OA\Property]
         public int $middleY,
+        #[OA\Property(
+            description: 'Centre of gravity of a form or motif in µm, y down: where words fit best. Null for letters, treatments and cut-outs.',
+            ref: '#/components/schemas/StagePoint',
+            nullable: true,
+        )]
+        public ?StagePoint $centroid,
         #[OA\Property(description: 'Cap height in µm.')]
         public int $letterHeight,
         #[OA\Property(description: 'The font’s em in µm.')]
@@ -85,6 +94,7 @@ final readonly class SheetPart
             height: $part->height,
             middleX: $part->middleX,
             middleY: YAxis::turned($part->middleY),
+            centroid: self::centroid($part),
             letterHeight: $part->letterHeight,
             em: $part->em,
             letters: \array_map(LetterFrame::of(...), \array_keys($part->letters), \array_values($part->letters)),
@@ -95,5 +105,13 @@ final readonly class SheetPart
             role: $part->role->value,
             depth: $part->depth,
         );
+    }
+
+    private static function centroid(Part $part): ?StagePoint
+    {
+        $isShape = PartRole::Base === $part->role && !$part->also && 0 === $part->em;
+        $centroid = $isShape ? Centroid::of($part->region->rings()) : null;
+
+        return null === $centroid ? null : new StagePoint($centroid[0], YAxis::turned($centroid[1]));
     }
 }

@@ -3398,6 +3398,7 @@ export interface components {
             /** @description Centre of rotation in µm, y down. */
             middleX: number;
             middleY: number;
+            centroid: components["schemas"]["StagePoint"] | null;
             /** @description Cap height in µm. */
             letterHeight: number;
             /** @description The font’s em in µm. */

@@ -56,7 +56,7 @@ export function LengthField({ label, field, value, unit, onChange, note, least, 
             >
                 <span className="sr-only">{label}</span>
                 <input
-                    className={`bg-transparent outline-none ${slim ? 'w-7.5' : 'w-10'}`}
+                    className={`bg-transparent outline-none ${slim ? 'w-7.5' : 'w-9.5'}`}
                     value={typed ?? entered ?? measure}
                     aria-invalid={wrong !== null}
                     autoComplete="off"

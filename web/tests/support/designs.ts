@@ -168,6 +168,7 @@ export function sheet(design: Design, sizes: Sizes): Sheet {
         height: ink.height,
         middleX: ink.left + ink.width / 2,
         middleY: ink.top + ink.height / 2,
+        centroid: null,
         letterHeight: card.startsWith('line') ? ink.height : 0,
         em: 2 * ink.height,
         letters: [],

@@ -14,7 +14,7 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
     // Images of the directions along and across its baseline.
     const along = { x: a * cos + c * sin, y: b * cos + d * sin };
     const across = Math.hypot(c * cos - a * sin, d * cos - b * sin);
-    const middle = under(part.middleX, part.middleY, pose);
+    const middle = rounded(under(part.middleX, part.middleY, pose));
     const circle = part.handles?.circle;
     return {
         ...part,
@@ -24,8 +24,9 @@ function carriedPart(part: SheetPart, pose: Pose): SheetPart {
         height: Math.round(part.height * across),
         letterHeight: Math.round(part.letterHeight * across),
         em: Math.round(part.em * across),
-        middleX: Math.round(middle.x),
-        middleY: Math.round(middle.y),
+        middleX: middle.x,
+        middleY: middle.y,
+        centroid: part.centroid && rounded(under(part.centroid.x, part.centroid.y, pose)),
         turn: (Math.atan2(along.y, along.x) * 180) / Math.PI,
         letters: part.letters.map(({ at, frame }) => ({ at, frame: whole(frameUnder(frame, pose)) })),
         // Its handles come back with the exact result.
@@ -45,3 +46,5 @@ const whole = ({ left, top, width, height }: Frame): Frame => ({
     width: Math.round(width),
     height: Math.round(height),
 });
+
+const rounded = ({ x, y }: { x: number; y: number }) => ({ x: Math.round(x), y: Math.round(y) });

@@ -56,9 +56,9 @@ const allCards = (store: BenchStore) => {
 
 /** A new line at the end, or on the chosen form or motif; it is chosen then. */
 export function addLine(store: BenchStore, rack: readonly Film[] = []): void {
-    const { design, change, choose, look } = store.getState();
+    const { design, sheet, change, choose, look } = store.getState();
     const id = freeId(design);
-    change(withNewLine(id, openCard(store.getState()), rack));
+    change(withNewLine(id, openCard(store.getState()), rack, sheet.parts));
     choose(id);
     look({ pane: 'sheet' });
 }

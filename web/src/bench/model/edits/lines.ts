@@ -1,8 +1,8 @@
-import type { Film, Form, Line, Motif, Size } from '../../../api/client';
+import type { Film, Form, Line, Motif, SheetPart, Size } from '../../../api/client';
 import { defaults } from '../../../api/defaults';
 import { firstThatShows } from '../colours';
-import { sizeTheirs } from './belongings';
-import { edit, takeFilm, type Change, type Edit } from './edit';
+import { inFrameOf, sizeTheirs } from './belongings';
+import { edit, takeFilm, type Card, type Change, type Edit } from './edit';
 
 export const withLine = (id: string, change: Change<Line>): Edit =>
     edit((design) => {
@@ -79,11 +79,19 @@ export const withLineSize = (id: string, next: Partial<Size>, along: number, acr
 /** How far a new line stays from the edges of the area, in µm. */
 const MARGIN = 5000;
 
+/** Likewise from the edges of the form or motif that it is put on, as a share of its shorter side. */
+const SHARE = 0.05;
+
 /**
  * A new line at the end, in the font of the last one: fitted to the area, or into the form or motif that it is put on, to which it
- * belongs; in a film that shows against what it lies on.
+ * belongs, around its centre of gravity; in a film that shows against what it lies on.
  */
-export const withNewLine = (id: string, on: string | null = null, rack: readonly Film[] = []): Edit =>
+export const withNewLine = (
+    id: string,
+    on: string | null = null,
+    rack: readonly Film[] = [],
+    parts: readonly SheetPart[] = [],
+): Edit =>
     edit((design) => {
         const last = design.lines.at(-1);
         const under = [...design.forms, ...design.motifs].find((card) => card.id === on);
@@ -97,14 +105,14 @@ export const withNewLine = (id: string, on: string | null = null, rack: readonly
             takeFilm(design, film, 'above');
         }
         const room = under ? under.size : placement;
-        const margin = under ? Math.round(0.1 * Math.min(room.width, room.height)) : MARGIN;
+        const margin = under ? Math.round(SHARE * Math.min(room.width, room.height)) : MARGIN;
         const whole = under !== undefined || !last;
         design.lines.push({
             ...defaults.line,
             id,
             film: film?.id ?? '',
             depth: under?.depth ?? 0,
-            belongs: { ...defaults.belonging, to: under?.id ?? '' },
+            belongs: { ...defaults.belonging, to: under?.id ?? '', ...(under && fromMiddle(under, parts)) },
             lettering: {
                 ...defaults.lettering,
                 words: '',
@@ -120,5 +128,11 @@ export const withNewLine = (id: string, on: string | null = null, rack: readonly
             stacking: { ...defaults.stacking, gap: last ? 8000 : 0 },
         });
     });
+
+/** The way from a card's middle to its centre of gravity. */
+function fromMiddle(card: Card, parts: readonly SheetPart[]) {
+    const part = parts.find((own) => own.card === card.id);
+    return part?.centroid ? inFrameOf(card, part.centroid.x - part.middleX, part.centroid.y - part.middleY) : {};
+}
 
 const filmUnder = (card: Form | Motif) => ('colours' in card ? (card.colours[0]?.film ?? '') : card.film);

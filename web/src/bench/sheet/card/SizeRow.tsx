@@ -14,7 +14,7 @@ function sides({ by, length }: Size, ink: { width: number; height: number }): Pi
 /** How large a card's ink is. */
 export function SizeRow({ card }: { card: Card }) {
     return (
-        <span className="flex items-center gap-1.5">
+        <span className="flex items-center gap-1">
             {isLine(card) ? <OfLine line={card} /> : <OfShape card={card} />}
         </span>
     );
