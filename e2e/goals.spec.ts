@@ -199,13 +199,19 @@ test('a cheer round a ball with two-coloured dots, in eleven actions', async ({ 
     await hand.drawer('Copies');
     await hand.click(segment(page, 'Copies', 'ring'));
     await hand.press('Film of every second copy');
-    await hand.pick('Buoy');
+    await hand.pick('Sun-up');
     expect(hand.count()).toBeLessThanOrEqual(11);
     await expect(async () => {
         const made = await planned(page);
         const dots = made.sheet.parts.filter(({ card, role }) => card === 'form-2' && role === 'base');
         expect(dots.map(({ path }) => path.match(/M/g)?.length)).toEqual([3, 3]);
         expect(new Set(dots.map(({ film }) => film)).size).toBe(2);
+        // They lie on the ball, around its middle.
+        const [ball, dot] = [ink(made, 'form-1'), ink(made, 'form-2')];
+        expect(dot.top).toBeGreaterThan(ball.top);
+        expect(dot.top - ball.top).toBeLessThan(ball.height / 8);
+        expect(Math.abs(dot.left + dot.width / 2 - ball.left - ball.width / 2)).toBeLessThan(10);
+        expect(blocking(made)).toEqual([]);
     }).toPass();
 });
 
@@ -220,7 +226,72 @@ test('an arched word with a script across and one backing, in thirteen actions',
     await hand.drawer('Outlines');
     await hand.press('+ Outline');
     await hand.click(segment(page, 'What outline 1 goes around', 'all'));
+    await hand.film('Line: regatta', 'Sun-up');
     expect(hand.count()).toBeLessThanOrEqual(13);
+    // The script lies on the word, and the backing goes round both.
+    await expect(async () => {
+        const made = await planned(page);
+        expect(blocking(made)).toEqual([]);
+        expect(Object.keys(layers(made))).toHaveLength(3);
+        const [word, script] = [ink(made, 'line-1'), ink(made, 'line-2')];
+        const backing = made.sheet.parts.find(({ role }) => role === 'outline')?.ink;
+        expect(backing?.left).toBeCloseTo(Math.min(word.left, script.left) - 2000, -2);
+        expect(backing?.top).toBeCloseTo(Math.min(word.top, script.top) - 2000, -2);
+        expect(script.top).toBeLessThan(word.top + word.height);
+    }).toPass();
+});
+
+test('words above and below a ring and a date in it, in ten actions', async ({ page }) => {
+    const hand = await begin(page);
+    await hand.form('Ring');
+    await hand.line('TERN POINT', 'Line round it');
+    await hand.click(page.getByRole('region', { name: 'Form: Ring' }));
+    await hand.line('ROWING CLUB', 'Line round it');
+    await hand.click(page.getByRole('region', { name: 'Form: Ring' }));
+    await hand.line('1924');
+    expect(hand.count()).toBeLessThanOrEqual(10);
+    await expect(async () => {
+        const made = await planned(page);
+        const ring = ink(made, 'form-1');
+        const [above, below, date] = ['line-1', 'line-2', 'line-3'].map((line) => ink(made, line)) as [
+            Frame,
+            Frame,
+            Frame,
+        ];
+        const middle = ring.top + ring.height / 2;
+        expect(above.top).toBeLessThan(ring.top);
+        expect(above.top + above.height).toBeLessThan(middle + 5000);
+        expect(below.top).toBeGreaterThan(middle - 5000);
+        expect(below.top + below.height).toBeGreaterThan(ring.top + ring.height);
+        // The date's corners stay clear of the ring, whose band is a tenth of it broad.
+        expect(Math.hypot(date.width, date.height)).toBeLessThan(0.8 * ring.width + 4000);
+        expect(date.width).toBeGreaterThan(0.5 * ring.width);
+        expect(blocking(made)).toEqual([]);
+    }).toPass();
+});
+
+test('a letter split by a band with a word in it, in twelve actions', async ({ page }) => {
+    const hand = await begin(page);
+    await hand.line('R');
+    await hand.form('Rectangle');
+    await hand.press('Keep the proportions');
+    await hand.type('Width of the form', '250');
+    await hand.type('Height of the form', '30');
+    await hand.drawer('Inset');
+    await hand.press('Cut from');
+    await hand.pick('R');
+    await hand.line('REGATTA');
+    expect(hand.count()).toBeLessThanOrEqual(12);
+    await expect(async () => {
+        const made = await planned(page);
+        const [letter, word] = [ink(made, 'line-1'), ink(made, 'line-2')];
+        expect(Object.keys(layers(made))).toHaveLength(1);
+        expect(blocking(made)).toEqual([]);
+        // The band is no ink, and the word fits into it.
+        expect(made.sheet.ink.height).toBe(letter.height);
+        expect(word.height).toBeLessThan(30_000);
+        expect(word.height).toBeGreaterThan(24_000);
+    }).toPass();
 });
 
 test('a banner word with an outline, in eight actions', async ({ page }) => {

@@ -30,6 +30,14 @@ describe('a new line', () => {
             depth: 3,
         });
         expect(withNewLine('line-2', 'line-1')(design).lines[1]?.belongs.to).toBe('');
+        // A bar is no place for words.
+        for (const [height, to] of [
+            [19999, ''],
+            [20000, 'form-1'],
+        ] as const) {
+            const bar = withForms(empty, { width: 100000, height });
+            expect(withNewLine('line-1', 'form-1')(bar).lines[0]?.belongs.to).toBe(to);
+        }
     });
 
     it('lies around the centre of gravity of a form, turned with it', () => {
@@ -53,6 +61,15 @@ describe('a new line', () => {
         const next = withNewLine('line-1', form && 'form-1', [buoy])(design);
         expect(next.lines[0]?.film).toBe(expected);
         expect(next.films.map(({ id }) => id)).toContain(expected);
+    });
+
+    it('shows against the cloth in a ring', () => {
+        const ring = withForm('form-1', (now) =>
+            Object.assign(now, { film: 'chalk', shape: { ...now.shape, kind: 'ring' } }),
+        );
+        const line = withNewLine('line-1', 'form-1', [buoy])(ring(on('#2B3350', [chalk, ink], withForms(empty, {}))))
+            .lines[0];
+        expect([line?.film, line?.belongs.to]).toEqual(['chalk', 'form-1']);
     });
 
     it('goes round the form that is chosen, in letters that suit it and a film that shows on the cloth', () => {
@@ -88,5 +105,13 @@ describe('a new form', () => {
         expect(first.forms[0]?.film).toBe('buoy');
         expect(first.films.map(({ id }) => id)).toEqual(['buoy', 'chalk']);
         expect(withNewForm('form-2', 'star', [ink])(first).forms[1]?.film).toBe('buoy');
+        // On the first one it shows against that, and is pressed after it.
+        const { parts } = sheet(first, {});
+        const solid = parts.map((part) => ({ ...part, film: 'buoy', centroid: { x: part.middleX, y: part.middleY } }));
+        const second = withNewForm('form-2', 'star', [ink], solid)(first);
+        expect(second.forms[1]?.film).toBe('chalk');
+        const third = withNewForm('form-2', 'star', [ink], solid)(on('#F5F1E8', [buoy, chalk], first));
+        expect([third.forms[1]?.film, third.films.at(-1)?.id]).toEqual(['ink', 'ink']);
+        expect(withNewForm('form-2', 'star', [ink], parts)(first).forms[1]?.film).toBe('buoy');
     });
 });

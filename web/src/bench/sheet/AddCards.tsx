@@ -20,9 +20,9 @@ export function AddCards() {
         return [...bench.design.forms, ...bench.design.motifs].some((card) => card.id === id) ? id : null;
     });
     const addForm = (kind: FormKind) => {
-        const { design, change, choose } = store.getState();
+        const { design, sheet, change, choose } = store.getState();
         const id = freeId(design, 'form');
-        change(withNewForm(id, kind, rack));
+        change(withNewForm(id, kind, rack, sheet.parts));
         choose(id);
     };
     return (

@@ -79,6 +79,9 @@ export const withLineSize = (id: string, next: Partial<Size>, along: number, acr
 /** How far a new line stays from the edges of the area, in µm. */
 const MARGIN = 5000;
 
+/** A form or motif narrower than this carries no words, in µm. */
+const LEAST = 20000;
+
 /** Likewise from the edges of the form or motif that it is put on, as a share of its shorter side. */
 const SHARE = 0.05;
 
@@ -94,10 +97,12 @@ export const withNewLine = (
 ): Edit =>
     edit((design) => {
         const last = design.lines.at(-1);
-        const under = [...design.forms, ...design.motifs].find((card) => card.id === on);
+        const under = [...design.forms, ...design.motifs].find((card) => card.id === on && isBroad(card));
         const { fabric, placement } = design.blank;
         const films = [...design.films, ...rack];
-        const colour = under ? films.find(({ id }) => id === filmUnder(under))?.colour : undefined;
+        // In a ring they lie on the fabric.
+        const ground = under && !isRing(under) ? filmUnder(under) : '';
+        const colour = films.find(({ id }) => id === ground)?.colour;
         const film = colour
             ? firstThatShows(films, [colour])
             : (films.find((own) => own.id === last?.film) ?? firstThatShows(films, [fabric.colour]));
@@ -134,5 +139,9 @@ function fromMiddle(card: Card, parts: readonly SheetPart[]) {
     const part = parts.find((own) => own.card === card.id);
     return part?.centroid ? inFrameOf(card, part.centroid.x - part.middleX, part.centroid.y - part.middleY) : {};
 }
+
+const isBroad = ({ size }: Form | Motif) => Math.min(size.width, size.height) >= LEAST;
+
+const isRing = (card: Card) => 'shape' in card && card.shape.kind === 'ring';
 
 const filmUnder = (card: Form | Motif) => ('colours' in card ? (card.colours[0]?.film ?? '') : card.film);

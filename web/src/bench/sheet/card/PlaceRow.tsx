@@ -11,7 +11,7 @@ export function PlaceRow({ card }: { card: Card }) {
     const { change } = useBenchStore().getState();
     const owner = useBench(({ design }) => ownerOf(design, card.id)?.id);
     return (
-        <span className="flex items-center gap-1.5">
+        <span className="flex items-center gap-1">
             {owner !== undefined ? (
                 <OnOwner card={card} owner={owner} />
             ) : !isLine(card) ? (
@@ -68,7 +68,6 @@ function InStack({ line }: { line: Line }) {
                 <LengthField
                     label={`Gap ${gap}`}
                     note="gap"
-                    slim
                     unit={unit}
                     value={line.stacking.gap}
                     onChange={(length) => change(withLine(line.id, ({ stacking }) => (stacking.gap = length)))}

@@ -1,16 +1,23 @@
+import type { Treatments } from '../../../api/client';
 import { LengthField } from '../../../ui/LengthField';
 import { NumberField } from '../../../ui/NumberField';
 import { Segments } from '../../../ui/Segments';
-import type { Card } from '../../model/edits';
+import type { Card, Change } from '../../model/edits';
+import { withCopiesSet, withRingOfCopies } from '../../model/edits/copying';
 import { FilmChoice } from '../../shared/FilmChoice';
 import { Row, Rows } from '../../shared/Row';
-import { useBench } from '../../state/store';
+import { useBench, useBenchStore } from '../../state/store';
 import { useTreatments } from '../card/useTreatments';
 
 /** Copies of a card: a grid, a mirrored pair, or around a centre. */
 export function CopiesDrawer({ card }: { card: Card }) {
     const unit = useBench((bench) => bench.design.unit);
     const { treatments, put } = useTreatments(card);
+    const store = useBenchStore();
+    const set = (next: Change<Treatments['copies']>) => {
+        const { change, sheet } = store.getState();
+        change(withCopiesSet(card.id, next, sheet));
+    };
     const { kind, across, down, gap, count, radius, turn, every, film } = treatments.copies;
     return (
         <Rows>
@@ -26,7 +33,11 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         { value: 'mirrored', show: 'pair' },
                         { value: 'around', show: 'ring' },
                     ]}
-                    onChange={(next) => put((now) => (now.copies.kind = next))}
+                    onChange={(next) =>
+                        next === 'around'
+                            ? store.getState().change(withRingOfCopies(card.id, store.getState().sheet))
+                            : set((copies) => (copies.kind = next))
+                    }
                 />
             </Row>
             {kind === 'grid' && (
@@ -37,7 +48,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         least={1}
                         most={20}
                         value={across}
-                        onChange={(next) => put((now) => (now.copies.across = next))}
+                        onChange={(next) => set((copies) => (copies.across = next))}
                     />
                     <NumberField
                         label="Copies down"
@@ -45,7 +56,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         least={1}
                         most={20}
                         value={down}
-                        onChange={(next) => put((now) => (now.copies.down = next))}
+                        onChange={(next) => set((copies) => (copies.down = next))}
                     />
                 </Row>
             )}
@@ -57,7 +68,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         least={2}
                         most={60}
                         value={count}
-                        onChange={(next) => put((now) => (now.copies.count = next))}
+                        onChange={(next) => set((copies) => (copies.count = next))}
                     />
                     <LengthField
                         label="Radius of the ring of copies"
@@ -65,7 +76,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         atRight
                         unit={unit}
                         value={radius}
-                        onChange={(next) => put((now) => (now.copies.radius = next))}
+                        onChange={(next) => set((copies) => (copies.radius = next))}
                     />
                 </Row>
             )}
@@ -89,7 +100,7 @@ export function CopiesDrawer({ card }: { card: Card }) {
                         note="gap"
                         unit={unit}
                         value={gap}
-                        onChange={(next) => put((now) => (now.copies.gap = next))}
+                        onChange={(next) => set((copies) => (copies.gap = next))}
                     />
                 </Row>
             )}
