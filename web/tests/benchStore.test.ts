@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { server } from '../src/api/client';
-import { withLine } from '../src/bench/model/edits';
+import { withLine, withRemoved } from '../src/bench/model/edits';
 import { moveBy } from '../src/bench/model/pose';
 import { viewOf } from '../src/bench/state/camera';
 import { openCard } from '../src/bench/state/select';
@@ -110,6 +110,19 @@ describe('what is chosen', () => {
         expect(openCard(now())).toBe('line-2');
         now().choose(null);
         expect(openCard(now())).toBeNull();
+    });
+
+    it('is there: removed cards are chosen no longer, and the one that is left of them is open', () => {
+        const store = benchOf(design, sheetOf(design, sizes));
+        const { chooseAll, change } = store.getState();
+        chooseAll(['line-1', 'form-1']);
+        change(withRemoved(['line-1'], store.getState().sheet));
+        expect(store.getState().chosen).toEqual(['form-1']);
+        expect(openCard(store.getState())).toBe('form-1');
+        change(withLine('line-2', ({ lettering }) => (lettering.words = 'TERNS')));
+        expect(store.getState().chosen).toEqual(['form-1']);
+        change(withRemoved(['line-2', 'form-1'], store.getState().sheet));
+        expect(store.getState().chosen).toEqual([]);
     });
 
     it('a snag brings its card and its place', () => {

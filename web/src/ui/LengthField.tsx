@@ -52,11 +52,11 @@ export function LengthField({ label, field, value, unit, onChange, note, least, 
     return (
         <span className="relative inline-flex" data-field={field}>
             <label
-                className={`field inline-flex items-baseline gap-1.5 focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-indigo ${wrong ? 'border-madder!' : ''} ${rules ? 'border-marigold! bg-held!' : ''}`}
+                className={`field inline-flex ${slim ? 'px-1.25!' : ''} items-baseline gap-1.5 focus-within:outline-2 focus-within:outline-offset-1 focus-within:outline-indigo ${wrong ? 'border-madder!' : ''} ${rules ? 'border-marigold! bg-held!' : ''}`}
             >
                 <span className="sr-only">{label}</span>
                 <input
-                    className={`bg-transparent outline-none ${slim ? 'w-7.5' : 'w-9.5'}`}
+                    className={`bg-transparent outline-none ${slim ? 'w-8.5' : 'w-9.5'}`}
                     value={typed ?? entered ?? measure}
                     aria-invalid={wrong !== null}
                     autoComplete="off"

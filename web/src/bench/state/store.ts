@@ -1,6 +1,7 @@
 import { createContext, useContext } from 'react';
 import { createStore, useStore, type StoreApi } from 'zustand';
 import type { OpenDesign } from '../../api/client';
+import { cardsOf } from '../model/edits';
 import { camera, type Camera } from './camera';
 import { draftOf, type Draft } from './draft';
 import { looksAt, type Looks } from './looks';
@@ -10,12 +11,21 @@ export type Bench = Draft & Looks & Camera;
 
 export type BenchStore = StoreApi<Bench>;
 
-export const createBench = (opened: OpenDesign): BenchStore =>
-    createStore<Bench>()((set, get) => ({
+export function createBench(opened: OpenDesign): BenchStore {
+    const store = createStore<Bench>()((set, get) => ({
         ...draftOf(opened)(set, get),
         ...looksAt(opened.document.lines[0]?.id ?? null)(set, get),
         ...camera(set, get),
     }));
+    store.subscribe(({ design, chosen, chooseAll }, before) => {
+        if (design !== before.design) {
+            // What is gone is chosen no longer.
+            const there = new Set(cardsOf(design).map(({ id }) => id));
+            chooseAll(chosen.filter((card) => there.has(card)));
+        }
+    });
+    return store;
+}
 
 export const BenchContext = createContext<BenchStore | null>(null);
 
