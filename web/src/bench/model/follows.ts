@@ -28,10 +28,14 @@ export const ringLeader = (line: Line, design: Design) =>
 /** Puts a line on another path, where its ink is now and about as large. */
 export function putOnPath(line: Line, path: Follows['path'], part: SheetPart | undefined, design: Design): void {
     const { follows } = line;
+    const { placement } = design.blank;
     const ink = part?.ink;
-    const centre = ink
-        ? { across: Math.round(ink.left + ink.width / 2), down: Math.round(ink.top + ink.height / 2) }
-        : { across: 0, down: Math.round(design.blank.placement.height / 2) };
+    /** The middle of its ink, or as near to it as a circle around that stays in the area. */
+    const centre = (radius: number) => ({
+        across: Math.round(within(ink ? ink.left + ink.width / 2 : 0, -placement.width / 2, placement.width, radius)),
+        down: Math.round(within(ink ? ink.top + ink.height / 2 : placement.height / 2, 0, placement.height, radius)),
+    });
+    const high = part?.letterHeight ?? 0;
     follows.path = path;
     // On a ring and the like the width of the ink says little about the letters.
     if (path !== 'arc' && path !== 'straight' && part?.letterHeight) {
@@ -47,12 +51,16 @@ export function putOnPath(line: Line, path: Follows['path'], part: SheetPart | u
                 Object.assign(follows.ring, { part: 'lower', with: leader.id });
             } else {
                 const radius = Math.max(8000, Math.round((part?.width ?? 120000) / 2.6));
-                Object.assign(follows.ring, { ...centre, with: '', radius });
+                Object.assign(follows.ring, { ...centre(radius + high), with: '', radius });
             }
             break;
         }
         case 'spiral':
-            Object.assign(follows.spiral, centre);
+            // Its turns cover about as much as the words and the room between them.
+            Object.assign(
+                follows.spiral,
+                centre(Math.hypot(follows.spiral.inner, Math.sqrt((2 * high * (part?.width ?? 0)) / Math.PI))),
+            );
             break;
         case 'brim':
             follows.sits = 'middle';
@@ -71,3 +79,7 @@ export function putOnPath(line: Line, path: Follows['path'], part: SheetPart | u
             break;
     }
 }
+
+/** A place from some start and within a length, so far from both ends; their middle if there is no room. */
+const within = (place: number, start: number, length: number, apart: number): number =>
+    2 * apart > length ? start + length / 2 : Math.min(Math.max(place, start + apart), start + length - apart);
