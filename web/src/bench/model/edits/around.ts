@@ -3,7 +3,7 @@ import { putOnSide } from '../sides';
 import { edit, inTurn, type Edit } from './edit';
 import { withNewLine } from './lines';
 
-/** How high its letters are, as a share of the shorter side of what it goes round. */
+/** Letter height, as a share of the form's shorter side. */
 const HIGH = 0.16;
 
 /**

@@ -4,14 +4,14 @@ import { scaleShape } from '../pose';
 import { fitMeasures } from '../forms';
 import { cardsOf, edit, isLine, type Card, type Edit } from './edit';
 
-/** The card that another one belongs to, where it is there. */
+/** The card that a card belongs to, if it exists. */
 export const ownerOf = (design: Design, id: string): Card | undefined => {
     const cards = cardsOf(design);
     const to = cards.find((card) => card.id === id)?.belongs.to;
     return to && to !== id && !ownedBy(cards, id).includes(to) ? cards.find((card) => card.id === to) : undefined;
 };
 
-/** All that belongs to a card, and what belongs to that. */
+/** Everything that belongs to a card, directly or not. */
 export const belongingsOf = (design: Design, id: string): string[] => ownedBy(cardsOf(design), id);
 
 function ownedBy(cards: readonly Card[], id: string): string[] {
@@ -25,16 +25,16 @@ function ownedBy(cards: readonly Card[], id: string): string[] {
     return found;
 }
 
-/** Cards with all that belongs to them. */
+/** Cards and everything that belongs to them. */
 export const withTheirs = (design: Design, ids: readonly string[]): string[] => [
     ...new Set(ids.flatMap((id) => [id, ...belongingsOf(design, id)])),
 ];
 
-/** Cards without those that go along with others among them. */
+/** Cards, except those that move along with others among them. */
 export const withoutTheirs = (design: Design, ids: readonly string[]): string[] =>
     ids.filter((id) => !ids.some((other) => other !== id && belongingsOf(design, other).includes(id)));
 
-/** What belongs to a card made larger or smaller with it, along and across that card. In place. */
+/** Scales everything that belongs to a card, along and across the card. In place. */
 export function sizeTheirs(design: Design, id: string, along: number, across: number): void {
     const owner = cardsOf(design).find((candidate) => candidate.id === id);
     const turn = owner ? frameTurn(owner) : 0;
@@ -45,7 +45,7 @@ export function sizeTheirs(design: Design, id: string, along: number, across: nu
         }
         card.belongs.across = Math.round(card.belongs.across * along);
         card.belongs.down = Math.round(card.belongs.down * across);
-        // What stands aslant, or keeps its proportions, grows as much in both directions.
+        // Rotated or proportional cards scale equally in both directions.
         const both = Math.sqrt(along * across);
         const straight = Math.abs(((card.place.turn - turn) / 180) % 1) < 0.001;
         if (straight && (isLine(card) || !card.size.proportional)) {
@@ -56,7 +56,7 @@ export function sizeTheirs(design: Design, id: string, along: number, across: nu
     }
 }
 
-/** A card made larger or smaller by itself, in what its document says. In place. */
+/** Scales a card's own settings. In place. */
 export function sizeCard(card: Card, along: number, across: number): void {
     if (isLine(card)) {
         const { size } = card;
@@ -78,7 +78,7 @@ export function sizeCard(card: Card, along: number, across: number): void {
     }
 }
 
-/** What belongs to a card turned with it, in degrees clockwise. In place. */
+/** Rotates everything that belongs to a card, in degrees clockwise. In place. */
 export function turnTheirs(design: Design, id: string, by: number): void {
     for (const other of belongingsOf(design, id)) {
         const card = cardsOf(design).find((candidate) => candidate.id === other);
@@ -88,10 +88,10 @@ export function turnTheirs(design: Design, id: string, by: number): void {
     }
 }
 
-/** The same turn between −180 and 180 degrees. */
+/** The angle reduced to −180 … 180 degrees. */
 export const inTurns = (degrees: number) => Math.round((((((degrees + 180) % 360) + 360) % 360) - 180) * 1000) / 1000;
 
-/** A card turned to an angle, with all that belongs to it. */
+/** Rotates a card to an angle, with everything that belongs to it. */
 export const withTurn = (id: string, turn: number): Edit =>
     edit((design) => {
         const card = cardsOf(design).find((candidate) => candidate.id === id);
@@ -101,17 +101,17 @@ export const withTurn = (id: string, turn: number): Edit =>
         }
     });
 
-/** How far a card's own frame is turned, which is what its belongings are measured in. */
+/** Rotation of a card's frame, in which its belongings are measured. */
 const frameTurn = (card: Card) => (isLine(card) && isPlaced(card) ? 0 : card.place.turn);
 
-/** A way on the stage as it is along and across a card's own turn. */
+/** A distance on the stage, along and across a card's frame. */
 export function inFrameOf(owner: Card, dx: number, dy: number) {
     const turn = (frameTurn(owner) * Math.PI) / 180;
     const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
     return { across: Math.round(dx * cos + dy * sin), down: Math.round(dy * cos - dx * sin) };
 }
 
-/** Makes a card belong to another one, where it lies, or in the middle of it. */
+/** Attaches a card to another: where it is, or at the other's centre. */
 export const withOwner = (id: string, to: string, sheet: Sheet, where: 'there' | 'middle' = 'there'): Edit =>
     edit((design) => {
         const card = cardsOf(design).find((candidate) => candidate.id === id);
@@ -120,7 +120,7 @@ export const withOwner = (id: string, to: string, sheet: Sheet, where: 'there' |
         if (!card || !owner || !own || !other || id === to || belongingsOf(design, id).includes(to)) {
             return;
         }
-        // What runs round a centre is put by that.
+        // Round lines are positioned by their centre.
         const middle = (isLine(card) && isPlaced(card) && own.handles?.circle) || { x: own.middleX, y: own.middleY };
         const [right, down] = [middle.x - other.middleX, middle.y - other.middleY];
         card.belongs = {
@@ -132,7 +132,7 @@ export const withOwner = (id: string, to: string, sheet: Sheet, where: 'there' |
 
 const partOf = (sheet: Sheet, id: string): SheetPart | undefined => sheet.parts.find((part) => part.card === id);
 
-/** A card that is as large as it looks where it belongs: what it was shrunk by is now its own size. In place. */
+/** Makes the scale a card was shrunk by part of its own size. In place. */
 export function takeOnScale(card: Card): void {
     const { scale } = card.belongs;
     if (scale !== 100) {

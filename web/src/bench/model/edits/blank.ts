@@ -2,16 +2,16 @@ import type { Blank, Line, Treatments } from '../../../api/client';
 import { scaleShape } from '../pose';
 import { edit, type Edit } from './edit';
 
-/** Another blank, size or placement; the lines keep their measures. */
+/** Another blank, size or placement; lines keep their sizes. */
 export const withBlank = (blank: Partial<Blank>): Edit => edit((design) => Object.assign(design.blank, blank));
 
-/** Whether lettering may run across a place to keep off. */
+/** Allows or forbids lettering across a keep-off place. */
 export const withCrossed = (id: string, crossed: boolean): Edit =>
     edit(({ blank }) => {
         blank.crossed = [...blank.crossed.filter((other) => other !== id), ...(crossed ? [id] : [])];
     });
 
-/** Another blank, size or placement; all measures become as much larger or smaller as the area does. */
+/** Another blank, size or placement; everything scales with the area. */
 export const withBlankFitted = (blank: Partial<Blank>): Edit =>
     edit((design) => {
         const [before, after] = [design.blank.placement, blank.placement ?? design.blank.placement];
@@ -34,10 +34,10 @@ export const withBlankFitted = (blank: Partial<Blank>): Edit =>
         }
     });
 
-/** The least extent that a document may have, in µm. */
+/** Minimum length in a document, in µm. */
 const LEAST = 500;
 
-/** Makes lengths of a value so many times as long. */
+/** Scales lengths of an object. */
 function scale<Field extends string>(
     value: Record<Field, number>,
     fields: readonly Field[],
@@ -49,7 +49,7 @@ function scale<Field extends string>(
     }
 }
 
-/** What a line follows and fills on an area that is as much larger. */
+/** Scales a line's paths and edges. */
 function fitShape(line: Line, factor: number): void {
     scaleShape(line, factor);
     const { follows, fills } = line;
@@ -61,7 +61,7 @@ function fitShape(line: Line, factor: number): void {
     scale(fills, ['inset'], factor);
 }
 
-/** Rims, shadows and the rest as much larger; clearances and bridges stay, since they are what film and hands need. */
+/** Scales outlines, shadows and the like; clearances and bridges depend on film and hands, so they stay. */
 function fitTreatments({ outlines, shadow, inline, copies, erased }: Treatments, factor: number): void {
     for (const rim of outlines) {
         scale(rim, ['width'], factor, 100);

@@ -13,7 +13,7 @@ export function freeId(design: Design, kind: 'line' | 'form' | 'motif' = 'line')
     return `${kind}-${number}`;
 }
 
-/** A name that no group has yet. */
+/** An unused group name. */
 export function freeGroup(design: Design): string {
     const taken = new Set(cardsOf(design).map((card) => card.treatments.group));
     let number = 1;
@@ -23,7 +23,7 @@ export function freeGroup(design: Design): string {
     return `group ${number}`;
 }
 
-/** What a card is called in a list. */
+/** A card's name in lists. */
 export function cardName(design: Design, id: string): string {
     const line = design.lines.find((candidate) => candidate.id === id);
     const form = design.forms.find((candidate) => candidate.id === id);
@@ -41,7 +41,7 @@ export function cardName(design: Design, id: string): string {
     return formNames[form.shape.kind] + (alike.length > 1 ? ` ${alike.indexOf(form) + 1}` : '');
 }
 
-/** Changes a form or a motif, which stand in places of their own. */
+/** Changes a form or motif, which have a position of their own. */
 export const withFree = (id: string, change: Change<Form | Motif>): Edit =>
     edit((design) => {
         const card = [...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
@@ -50,7 +50,7 @@ export const withFree = (id: string, change: Change<Form | Motif>): Edit =>
         }
     });
 
-/** Another width or height of a form or motif; in proportion the other goes along, and so do its own measures and what belongs to it. */
+/** Sets a form's or motif's width or height; if proportional, the other side, its shape and its belongings scale along. */
 export const withSide = (id: string, side: 'width' | 'height', length: number): Edit =>
     edit((design) => {
         const card = [...design.forms, ...design.motifs].find((candidate) => candidate.id === id);
@@ -69,7 +69,7 @@ export const withSide = (id: string, side: 'width' | 'height', length: number): 
         sizeTheirs(design, id, size.width / before.width, size.height / before.height);
     });
 
-/** Puts a card on a film of the rack, which the design takes in: for lines on top of those it has, for forms beneath them. */
+/** Assigns a film from the rack; a new film goes on top of the design's films for lines, beneath them for forms. */
 export const withCardFilm = (id: string, film: Film): Edit =>
     edit((design) => {
         const card = [...design.lines, ...design.forms].find((candidate) => candidate.id === id);
@@ -79,7 +79,7 @@ export const withCardFilm = (id: string, film: Film): Edit =>
         }
     });
 
-/** Puts cards on a film of the rack, a motif with all its colours; those that are locked stay as they are. */
+/** Assigns a film to cards, and to all colours of motifs; locked cards stay. */
 export const withCardFilms = (ids: readonly string[], film: Film): Edit =>
     edit((design) => {
         for (const card of cardsOf(design).filter(({ id, locked }) => ids.includes(id) && !locked)) {
@@ -96,7 +96,7 @@ export const withCardFilms = (ids: readonly string[], film: Film): Edit =>
 export const withCards = (ids: readonly string[], change: Change<Card>): Edit =>
     edit((design) => cardsOf(design).forEach((card) => ids.includes(card.id) && change(card)));
 
-/** Cards taken out of the design; those that are locked stay. */
+/** Removes cards; locked ones stay. */
 export const withGone = (ids: readonly string[]): Edit =>
     edit((design) => {
         const stays = ({ id, locked }: Card) => locked || !ids.includes(id);
@@ -105,11 +105,11 @@ export const withGone = (ids: readonly string[]): Edit =>
         design.motifs = design.motifs.filter(stays);
     });
 
-/** What is done to a card, be it a line, a form or a motif. */
+/** Changes the treatments of any card. */
 export const withTreatments = (id: string, change: Change<Treatments>): Edit =>
     withCard(id, ({ treatments }) => change(treatments));
 
-/** The same with a film of the rack, which the design takes in beneath those it has. */
+/** Likewise with a film from the rack, added beneath the design's films. */
 export const withTreatmentsIn = (id: string, change: Change<Treatments>, film: Film | null | undefined): Edit =>
     edit((design) => {
         const card = cardsOf(design).find((candidate) => candidate.id === id);
@@ -132,7 +132,7 @@ export const withPieceErased = (id: string, piece: Pick<Erasure, 'points' | 'of'
         erased.push({ ...defaults.erasure, ...piece, id: `piece-${number}` });
     });
 
-/** Keeps a small shape that would be tidied away, or no longer. */
+/** Keeps a small shape from being tidied away, or stops keeping it. */
 export const withKept = ({ card, x, y }: SheetRemoval, keep: boolean): Edit =>
     edit(({ clean }) => {
         clean.kept = clean.kept.filter((kept) => kept.card !== card || Math.hypot(kept.x - x, kept.y - y) > 600);

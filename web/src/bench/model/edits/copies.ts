@@ -26,12 +26,12 @@ export function withCopies(design: Design, ids: readonly string[]): { edit: Edit
         regroup(now, made);
         copies.splice(0, copies.length, ...withoutTheirs(now, [...copied.values()]));
     });
-    // Made once ahead, so that it is known what they are called.
+    // Run once in advance to learn the new ids.
     made(design);
     return { edit: made, copies };
 }
 
-/** Copies are kept together with one another, not with what they come from. In place. */
+/** Groups copies with each other instead of with their originals. In place. */
 function regroup(design: Design, copies: readonly Card[]): void {
     for (const group of new Set(copies.map(({ treatments }) => treatments.group))) {
         const mates = copies.filter(({ treatments }) => treatments.group === group);
@@ -40,7 +40,7 @@ function regroup(design: Design, copies: readonly Card[]): void {
     }
 }
 
-/** Makes a copy name other copies where its card named their cards. In place. */
+/** Points a copy's references at copies instead of originals. In place. */
 function leadTo(copy: Card, copied: ReadonlyMap<string, string>): void {
     const now = (id: string) => copied.get(id) ?? id;
     const { setInto, cutFrom } = copy.treatments;

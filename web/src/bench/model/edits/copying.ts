@@ -6,10 +6,10 @@ import { withMove, withOwnPlace } from './places';
 
 type Copies = Treatments['copies'];
 
-/** The share of its room that a ring of copies fills at first. */
+/** Share of the available room that a new ring of copies fills. */
 const FILLED = 0.95;
 
-/** Puts copies of a card in a ring: on what it lies on, or in the area, unless a radius was set already. */
+/** Arranges copies in a ring that fits the form they are on, or the area, unless a radius was set before. */
 export const withRingOfCopies = (id: string, sheet: Sheet): Edit =>
     withCopiesSet(
         id,
@@ -22,7 +22,7 @@ export const withRingOfCopies = (id: string, sheet: Sheet): Edit =>
         sheet,
     );
 
-/** The largest at first, or what the area leaves, or the smallest form or motif round a card's middle with a margin of half a copy. */
+/** The default radius, or less if the area or the smallest form or motif around the card's centre needs it. */
 function firstRadius(id: string, sheet: Sheet): number | null {
     const own = sheet.parts.find((part) => part.card === id);
     if (!own?.ink) {
@@ -43,7 +43,7 @@ function firstRadius(id: string, sheet: Sheet): number | null {
 const contains = ({ left, top, width, height }: Frame, x: number, y: number) =>
     x > left && x < left + width && y > top && y < top + height;
 
-/** Changes the copies of a card, and moves it so that the middle of all of them stays where it is. */
+/** Changes a card's copies and moves the card so that the centre of all copies stays put. */
 export const withCopiesSet =
     (id: string, next: Change<Copies>, sheet: Sheet): Edit =>
     (design) => {
@@ -64,7 +64,7 @@ interface Way {
     dy: number;
 }
 
-/** The way from a card's middle to that of it and its copies; of a ring, to its centre. */
+/** Offset from a card's centre to the centre of all its copies. */
 function middleOf({ kind, across, down, gap, radius }: Copies, { width, height }: Frame): Way {
     switch (kind) {
         case 'none':

@@ -2,14 +2,14 @@ import type { Design, Sheet } from '../../../api/client';
 import { joined, overlaps } from '../pose';
 import { cardsOf, edit, inTurn, type Card, type Edit } from './edit';
 
-/** The cards from the bottom up, as the server has them: by depth; of the same depth forms, then motifs, then lines, each in its order. */
+/** Cards in stacking order, bottom first, as on the server: by depth, then forms, motifs and lines in document order. */
 export const bottomUp = (design: Design): Card[] =>
     natural(design)
         .map((card, at) => ({ card, at }))
         .sort((a, b) => a.card.depth - b.card.depth || a.at - b.at)
         .map(({ card }) => card);
 
-/** A card put right above or beneath another; the others keep what lies on what. */
+/** Moves a card directly above or beneath another; the others keep their order. */
 export const withDepth = (id: string, where: 'above' | 'beneath', other: string): Edit =>
     edit((design) => {
         const order = bottomUp(design).map((card) => card.id);
@@ -21,13 +21,13 @@ export const withDepth = (id: string, where: 'above' | 'beneath', other: string)
         giveDepths(design, others, id);
     });
 
-/** Brings cards forward of the next one that lies on them, or puts them back behind the next one that they lie on. */
+/** Moves cards in front of the next card that overlaps them, or behind it. */
 export const withDepthStep =
     (ids: readonly string[], way: 'forward' | 'back', sheet: Sheet): Edit =>
     (design) => {
         const order = bottomUp(design).map(({ id }) => id);
         const upward = way === 'forward' ? order : [...order].reverse();
-        // The foremost goes first, so that those behind it have room.
+        // Front cards first, to make room for those behind.
         const steps = [...upward].reverse().flatMap((id) => {
             const next = ids.includes(id)
                 ? upward
@@ -39,7 +39,7 @@ export const withDepthStep =
         return inTurn(...steps)(design);
     };
 
-/** Whether any card could be brought before or behind another one. */
+/** Whether two cards overlap, so that their order matters. */
 function lieTogether(one: string, other: string, sheet: Sheet): boolean {
     const [a, b] = [reachOf(one, sheet), reachOf(other, sheet)];
     return a !== null && b !== null && overlaps(a, b);
@@ -50,10 +50,10 @@ function reachOf(card: string, sheet: Sheet) {
     return inks.length === 0 ? null : joined(inks);
 }
 
-/** In the order in which cards of one depth lie on one another. */
+/** In stacking order for equal depths. */
 const natural = (design: Design): Card[] => [...design.forms, ...design.motifs, ...design.lines];
 
-/** Gives cards an order from the bottom up. Only the depth of the moved one changes where that is enough. */
+/** Assigns depths for an order, bottom first; changes only the moved card's depth if possible. */
 function giveDepths(design: Design, order: readonly string[], moved: string): void {
     const cards = new Map(cardsOf(design).map((card) => [card.id, card]));
     const places = new Map(natural(design).map(({ id }, at) => [id, at]));

@@ -1,16 +1,16 @@
 import { produce } from 'immer';
 import type { Design, Film, Form, Line, Motif } from '../../../api/client';
 
-/** Changes to a design: each takes one and gives the next. */
+/** A change of a design: takes one and returns the next. */
 export type Edit = (design: Design) => Design;
 
 /** A card of the build sheet. */
 export type Card = Line | Form | Motif;
 
-/** What is done to a value as it is when its turn comes, written as if it were changed in place. What it gives back means nothing. */
+/** A change written as if in place, applied to the current value. Its return value is ignored. */
 export type Change<Value> = (now: Value) => unknown;
 
-/** Takes a change of a value, and what is changed: changes of the same thing in a row are undone together. */
+/** Accepts a change and the name of what it changes; consecutive changes of the same thing are undone together. */
 export type Put<Value> = (change: Change<Value>, what?: string) => void;
 
 export const edit =
@@ -20,7 +20,7 @@ export const edit =
             change(now);
         });
 
-/** One edit after the other. */
+/** Applies edits in sequence. */
 export const inTurn =
     (...edits: readonly Edit[]): Edit =>
     (design) =>
@@ -39,7 +39,7 @@ export const withCard = (id: string, change: Change<Card>): Edit =>
         }
     });
 
-/** Takes a film of the rack into a design, on top of those it has or beneath them; one that is there stays where it is. */
+/** Adds a film to a design, above or beneath its films, unless it has it. */
 export function takeFilm(design: Design, film: Film, where: 'above' | 'beneath'): void {
     if (!design.films.some((known) => known.id === film.id)) {
         design.films.splice(where === 'above' ? design.films.length : 0, 0, film);

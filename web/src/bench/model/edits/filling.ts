@@ -3,13 +3,13 @@ import { firstThatShows } from '../colours';
 import { edit, inTurn, takeFilm, type Edit } from './edit';
 import { withNewLine } from './lines';
 
-/** How far inside a piece the words stay, as a share of its height. */
+/** Margin of words inside a piece, as a share of its height. */
 const INSET = 0.12;
 
-/** What a piece of a motif is known by where a line fills it. */
+/** A piece's key in a line's fills. */
 export const pieceKey = ({ colour, x, y }: Pick<MotifPieceCard, 'colour' | 'x' | 'y'>): string => `${colour} ${x} ${y}`;
 
-/** A new line between the edges of a piece of a motif, in a film that shows on it. */
+/** A new line that fills a piece of a motif, in a film that contrasts with it. */
 export const withLineInPiece = (id: string, motif: string, piece: MotifPieceCard, rack: readonly Film[]): Edit =>
     inTurn(
         withNewLine(id, null, rack),

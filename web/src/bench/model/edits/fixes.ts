@@ -5,7 +5,7 @@ import { withDepth } from './depths';
 import { edit, isLine, withCard, type Edit } from './edit';
 import { withInset } from './insets';
 
-/** What a snag offers to mend it, done to its card or to the blank. */
+/** Applies a snag's fix to its card or the blank. */
 export function withFix(id: string, fix: SheetFix, sheet: Sheet): Edit {
     const { above, crosses, into, islands, settles } = fix;
     if (settles) {

@@ -1,4 +1,4 @@
-/** Changes to a design, one kind of card a file. */
+/** Changes of a design, one file per kind of card. */
 export * from './belongings';
 export * from './blank';
 export * from './cards';

@@ -4,7 +4,7 @@ import { plainLetter } from './letters';
 
 export const withLayering = (change: Change<Layering>): Edit => edit(({ layering }) => change(layering));
 
-/** How two films meet, whichever of them lies above. */
+/** Sets how two films meet, whichever is on top. */
 export const withJoint = (film: string, other: string, change: Partial<JointChoice>): Edit =>
     withLayering((layering) => {
         const id = [film, other].sort().join(' ');
@@ -12,7 +12,7 @@ export const withJoint = (film: string, other: string, change: Partial<JointChoi
         layering.joints = [...layering.joints.filter((one) => one.id !== id), { ...joint, ...change }];
     });
 
-/** Films in another order, given those that are cut, the top one first; those that are not cut stay where they are. */
+/** Reorders the films that are cut, top first; unused ones stay. */
 export const withFilmOrder = (topFirst: readonly string[]): Edit =>
     edit((design) => {
         const ordered = [...topFirst].reverse().map((id) => design.films.find((film) => film.id === id));
@@ -21,7 +21,7 @@ export const withFilmOrder = (topFirst: readonly string[]): Edit =>
         design.films = films.filter((film): film is Film => film !== undefined);
     });
 
-/** Every other letter of a line in another film; the line's own film puts them all back. */
+/** Assigns a film to every other letter of a line; the line's own film resets them. */
 export const withAlternateFilm = (id: string, film: Film): Edit =>
     edit((design) => {
         const line = design.lines.find((candidate) => candidate.id === id);
@@ -42,7 +42,7 @@ export const withAlternateFilm = (id: string, film: Film): Edit =>
         });
     });
 
-/** Another film for everything that is cut from one; where the design has that film already, the two change places. */
+/** Replaces a film throughout the design; a film already in use is swapped. */
 export const withFilmsSwapped = (from: string, to: Film): Edit =>
     edit((design) => {
         if (from === to.id) {
@@ -66,7 +66,7 @@ export const withFilmsSwapped = (from: string, to: Film): Edit =>
         const other = design.films.findIndex(({ id }) => id === to.id);
         const film = design.films[at];
         if (had && film) {
-            // The press order stays that of the parts, so the films change places in it too.
+            // The parts keep their press order, so the films swap places in it.
             design.films[at] = design.films[other] ?? to;
             design.films[other] = film;
         } else if (at >= 0) {

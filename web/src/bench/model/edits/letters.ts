@@ -3,10 +3,10 @@ import { defaults } from '../../../api/defaults';
 import { edit, inTurn, takeFilm, type Change, type Edit } from './edit';
 import { withLine, withWords } from './lines';
 
-/** What stands in the words for an ornament, whose glyph was chosen by sight. */
+/** Stands for an ornament in the words; its glyph is set separately. */
 export const ORNAMENT = '❧';
 
-/** Puts letters on a film of the rack, or back on that of their line. */
+/** Assigns a film to letters, or resets them to their line's. */
 export const withLetterFilm =
     (id: string, places: readonly number[], film: Film): Edit =>
     (design) => {
@@ -17,7 +17,7 @@ export const withLetterFilm =
         )(design);
     };
 
-/** An ornament put into the words of a line before the given character. */
+/** Inserts an ornament before a character. */
 export const withOrnament =
     (id: string, at: number, glyph: number): Edit =>
     (design) => {
@@ -29,7 +29,7 @@ export const withOrnament =
         )(design);
     };
 
-/** What is set for one letter; a letter that nothing is set for is left out. */
+/** Sets one letter; letters without settings are left out of the document. */
 export const withLetter = (id: string, at: number, change: Change<Letter>): Edit =>
     withLine(id, ({ lettering }) => {
         const letter = { ...(lettering.letters.find((other) => other.at === at) ?? plainLetter(at)) };
@@ -38,17 +38,17 @@ export const withLetter = (id: string, at: number, change: Change<Letter>): Edit
         lettering.letters = isPlain(letter) ? others : [...others, letter].sort((a, b) => a.at - b.at);
     });
 
-/** The same set for several letters of a line. */
+/** Sets several letters alike. */
 export const withLetters = (id: string, places: readonly number[], change: Change<Letter>): Edit =>
     inTurn(...places.map((at) => withLetter(id, at, change)));
 
-/** Where a line has the same character as at a place, which is among them. */
+/** All places with the same character, including the given one. */
 export function lettersAlike({ lettering }: Line, at: number): number[] {
     const characters = Array.from(lettering.words);
     return characters.flatMap((character, place) => (character === characters[at] ? [place] : []));
 }
 
-/** A letter as the font has it. */
+/** A letter without settings. */
 export const plainLetter = (at: number): Letter => ({ ...defaults.letter, at });
 
 const isPlain = ({ features, ...letter }: Letter) =>

@@ -12,7 +12,7 @@ export const withLine = (id: string, change: Change<Line>): Edit =>
         }
     });
 
-/** Other words: what is set for single letters stays with those that are left. */
+/** Changes the words; letters that remain keep their settings. */
 export const withWords = (id: string, words: string): Edit =>
     withLine(id, ({ lettering }) => {
         const [before, after] = [Array.from(lettering.words), Array.from(words)];
@@ -39,7 +39,7 @@ export const withWords = (id: string, words: string): Edit =>
         });
     });
 
-/** Puts a card elsewhere in the order of its kind. The gaps of lines stay where they are in the stack. */
+/** Reorders a card among its kind; the gaps between lines stay in place. */
 export const withOrder = (id: string, to: number): Edit =>
     edit((design) => {
         const gaps = design.lines.map(({ stacking }) => stacking.gap);
@@ -56,7 +56,7 @@ function move(cards: { id: string }[], id: string, to: number): void {
     }
 }
 
-/** All lines as wide as one of them, by their ink. */
+/** Makes all lines equally wide, by their ink. */
 export const withEqualWidths = (width: number): Edit =>
     edit((design) => {
         for (const line of design.lines.filter(({ locked }) => !locked)) {
@@ -65,7 +65,7 @@ export const withEqualWidths = (width: number): Edit =>
         }
     });
 
-/** A line of another size, which is so many times what it was along and across, with all that belongs to it. */
+/** Sets a line's size, and scales its belongings by the given factors along and across. */
 export const withLineSize = (id: string, next: Partial<Size>, along: number, across = along): Edit =>
     edit((design) => {
         const line = design.lines.find((candidate) => candidate.id === id);
@@ -76,13 +76,13 @@ export const withLineSize = (id: string, next: Partial<Size>, along: number, acr
         }
     });
 
-/** How far a new line stays from the edges of the area, in µm. */
+/** Margin of a new line in the area, in µm. */
 const MARGIN = 5000;
 
-/** A form or motif narrower than this carries no words, in µm. */
+/** Minimum side of a form or motif to put words on, in µm. */
 const LEAST = 20000;
 
-/** Likewise from the edges of the form or motif that it is put on, as a share of its shorter side. */
+/** Margin of a new line on a form or motif, as a share of its shorter side. */
 const SHARE = 0.05;
 
 /**
@@ -100,7 +100,7 @@ export const withNewLine = (
         const under = [...design.forms, ...design.motifs].find((card) => card.id === on && isBroad(card));
         const { fabric, placement } = design.blank;
         const films = [...design.films, ...rack];
-        // In a ring they lie on the fabric.
+        // Words in a ring are on the fabric.
         const ground = under && !isRing(under) ? filmUnder(under) : '';
         const colour = films.find(({ id }) => id === ground)?.colour;
         const film = colour
@@ -134,7 +134,7 @@ export const withNewLine = (
         });
     });
 
-/** The way from a card's middle to its centre of gravity. */
+/** Offset from a card's centre to its centre of gravity. */
 function fromMiddle(card: Card, parts: readonly SheetPart[]) {
     const part = parts.find((own) => own.card === card.id);
     return part?.centroid ? inFrameOf(card, part.centroid.x - part.middleX, part.centroid.y - part.middleY) : {};

@@ -10,7 +10,7 @@ export const withMotif = (id: string, change: Change<Motif>): Edit =>
         }
     });
 
-/** A film of the rack for a colour of a motif, or none if it is left out. */
+/** Assigns a film to a colour of a motif; null leaves the colour out. */
 export const withMotifFilm = (id: string, at: number, film: Film | null): Edit =>
     edit((design) => {
         const colour = design.motifs.find((candidate) => candidate.id === id)?.colours[at];
@@ -22,13 +22,13 @@ export const withMotifFilm = (id: string, at: number, film: Film | null): Edit =
         }
     });
 
-/** Where a new motif comes in: what is chosen, and the ink that is there already. */
+/** What a new motif makes room for: the selection and the existing ink. */
 interface Surroundings {
     on?: string | null;
     ink?: Frame | null;
 }
 
-/** How near to the edges of its room a motif may come, in µm. */
+/** Margin of a new motif, in µm. */
 const EDGE = 8000;
 
 /**
@@ -74,7 +74,7 @@ export const withNewMotif = (
         });
     });
 
-/** The largest upright square in a form's inside: of a ring or circle the one within its circle, of a ring within its hole. */
+/** The largest upright square inside a form; in a ring, inside its hole. */
 function insideOf({ shape: { kind, band }, size, place }: Form): Frame {
     const hole = kind === 'ring' ? 2 * band : 0;
     const round = kind === 'ring' || kind === 'circle' ? Math.SQRT1_2 : 0.8;
@@ -82,7 +82,7 @@ function insideOf({ shape: { kind, band }, size, place }: Form): Frame {
     return { left: place.across - width / 2, top: place.down - height / 2, width, height };
 }
 
-/** The higher of the strips above and below the ink in the area; half of the area where there is no ink, or no room beside it. */
+/** The taller strip above or below the ink in the area; half the area without ink or room. */
 function roomBeside({ width, height }: Blank['placement'], ink: Frame | null): Frame {
     const half = Math.min(width, height) / 2;
     const middle = { left: -half / 2, top: (height - half) / 2, width: half, height: half };

@@ -2,14 +2,14 @@ import type { Film, Motif, MotifPiece, MotifPieceCard } from '../../../api/clien
 import { defaults } from '../../../api/defaults';
 import { edit, takeFilm, type Change, type Edit } from './edit';
 
-/** So many are the whole width or height of a motif. */
+/** Units per width or height of a motif. */
 export const WHOLE = 10_000;
 
-/** Changes what is otherwise for one piece of a motif. */
+/** Changes the settings of one piece of a motif. */
 export const withPiece = (motif: string, piece: MotifPieceCard, change: Change<MotifPiece>, film?: Film | null): Edit =>
     withPieces(motif, [piece], change, film);
 
-/** The same for several pieces. */
+/** Changes several pieces alike. */
 export const withPieces = (
     motif: string,
     pieces: readonly MotifPieceCard[],
@@ -36,11 +36,11 @@ export const withPieces = (
         }
     });
 
-/** What is otherwise for a piece; also while the server has not been told of it yet. */
+/** A piece's settings, including unsaved ones. */
 export const settingsOf = (motif: Motif, { id, colour, x, y }: MotifPieceCard): MotifPiece | undefined =>
     motif.pieces.find((own) => own.id === id || (own.colour === colour && own.x === x && own.y === y));
 
-/** All pieces of a motif as they were drawn. */
+/** Resets all pieces of a motif. */
 export const withPiecesAsDrawn = (motif: string, ids: readonly string[]): Edit =>
     edit((design) => {
         const own = design.motifs.find(({ id }) => id === motif);
@@ -58,7 +58,7 @@ function freePieceId(pieces: readonly MotifPiece[]): string {
     return `piece-${number}`;
 }
 
-/** Pieces of the same colour that are as wide and high as one, with it: those that look alike. */
+/** All pieces with the same colour and size as the given one. */
 export function alike(piece: MotifPieceCard, all: readonly MotifPieceCard[]): MotifPieceCard[] {
     const near = (a: number, b: number) => Math.abs(a - b) <= 0.02 * Math.max(a, b) + 20;
     return all.filter(
@@ -66,6 +66,6 @@ export function alike(piece: MotifPieceCard, all: readonly MotifPieceCard[]): Mo
     );
 }
 
-/** Whether it is the same piece as it was drawn. */
+/** Whether two refer to the same drawn piece. */
 export const isSame = (a: MotifPieceCard | null, b: MotifPieceCard): boolean =>
     a !== null && a.colour === b.colour && a.x === b.x && a.y === b.y;

@@ -30,7 +30,7 @@ export const withPlace = (id: string, change: Change<Line>, place: Frame, sheet:
                 continue;
             }
             if (!upright) {
-                // What stands by its shapes is put by its box from then on.
+                // Tightly stacked lines are positioned by their boxes from then on.
                 line.stacking.gap = ink.top - above;
                 line.stacking.tight = false;
             }
@@ -45,7 +45,7 @@ export const withPlace = (id: string, change: Change<Line>, place: Frame, sheet:
         }
     });
 
-/** How far right of where its alignment puts it a line has to stand. */
+/** The shift to the right of a line's aligned position. */
 function shiftTo({ place: { align } }: Line, ink: Frame, to: Frame): number {
     switch (align) {
         case 'left':
@@ -57,7 +57,7 @@ function shiftTo({ place: { align } }: Line, ink: Frame, to: Frame): number {
     }
 }
 
-/** Moves a line across and down from where the sheet has it. */
+/** Moves a line from its position on the sheet. */
 export const withMove =
     (id: string, dx: number, dy: number, sheet: Sheet): Edit =>
     (design) => {
@@ -69,13 +69,13 @@ export const withMove =
         if (isPlaced(line) || ownerOf(design, id)) {
             return withOwnPlace(id, dx, dy)(design);
         }
-        // What is shifted only sideways needs no sheet, so that presses of a key in a row add up.
+        // Sideways shifts need no sheet, so repeated key presses add up.
         return dy === 0
             ? edit((now) => now.lines.forEach((own) => own.id === id && (own.stacking.shift += dx)))(design)
             : withPlace(id, () => {}, { ...ink, left: ink.left + dx, top: ink.top + dy }, sheet)(design);
     };
 
-/** A card that belonged to another one stands by itself from then on, in its own size, where it is. */
+/** Detaches a card from its owner: it stays where it is, in its own size. */
 export const withLetGo =
     (id: string, sheet: Sheet): Edit =>
     (design) => {
@@ -93,7 +93,7 @@ export const withLetGo =
             : withCard(id, free)(design);
     };
 
-/** Cards taken out of the design; what belonged to them stays where it is, by itself, and those that are locked stay too. */
+/** Removes cards; their belongings stay where they are, and locked cards stay. */
 export const withRemoved =
     (ids: readonly string[], sheet: Sheet): Edit =>
     (design) => {
@@ -102,7 +102,7 @@ export const withRemoved =
         return inTurn(withGone(gone), ...left.map(({ id }) => withLetGo(id, sheet)))(design);
     };
 
-/** A frame larger or smaller about its middle. */
+/** A frame scaled about its centre. */
 const grown = ({ left, top, width, height }: Frame, by: number): Frame => ({
     left: Math.round(left - (width * (by - 1)) / 2),
     top: Math.round(top - (height * (by - 1)) / 2),
@@ -110,7 +110,7 @@ const grown = ({ left, top, width, height }: Frame, by: number): Frame => ({
     height: Math.round(height * by),
 });
 
-/** Moves what has a place of its own: a form, a line on a ring or spiral, or what belongs to a card. What follows something else stays with that. */
+/** Moves a card that has its own position: a form, motif or belonging, or a line on a ring or spiral. Others stay. */
 export const withOwnPlace = (id: string, dx: number, dy: number): Edit =>
     edit((design) => {
         const card = cardsOf(design).find((candidate) => candidate.id === id);
@@ -128,7 +128,7 @@ export const withOwnPlace = (id: string, dx: number, dy: number): Edit =>
         }
     });
 
-/** The card whose place says where a card is: itself, or what it follows or fills. Null where that follows the stack or the blank. */
+/** The card whose position a card has: itself, or the one it follows or fills. Null in the stack or on the brim. */
 export function holderOf(design: Design, id: string): string | null {
     const line = design.lines.find((candidate) => candidate.id === id);
     if (!line) {
