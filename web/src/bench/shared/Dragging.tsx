@@ -9,7 +9,7 @@ interface Props extends Order {
     elements: ReadonlyMap<string, RowElements>;
 }
 
-/** What drags the rows of an order by their grips; the rows themselves are drawn elsewhere. */
+/** Drag and drop for a list's rows by their grips; the rows are rendered elsewhere. */
 export function Dragging({ ids, move, nameOf, elements }: Props) {
     const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 3 } }));
     const place = (id: string | number) => `place ${ids.indexOf(String(id)) + 1} of ${ids.length}`;
@@ -43,7 +43,7 @@ export function Dragging({ ids, move, nameOf, elements }: Props) {
     );
 }
 
-/** Moves one row on its way. */
+/** Moves the dragged row. */
 function Dragged({ id, elements }: { id: string; elements: Props['elements'] }) {
     const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
         id,
@@ -56,7 +56,7 @@ function Dragged({ id, elements }: { id: string; elements: Props['elements'] }) 
         setNodeRef(row);
         setActivatorNodeRef(grip);
         grip?.setAttribute('aria-describedby', described);
-        // The library looks for the browser's own event in one of React.
+        // The library expects the native event inside a React event.
         const press = (nativeEvent: PointerEvent) => {
             pressed?.({ nativeEvent });
         };

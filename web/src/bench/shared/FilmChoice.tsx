@@ -9,13 +9,13 @@ interface Props {
     label: string;
     field?: string;
     value: string;
-    /** What no film means; left out where there has to be one. */
+    /** Label for no film; omitted if a film is required. */
     none?: string;
     className?: string;
     onChange: (film: Film | null) => void;
 }
 
-/** The films that a card can be cut from: those of the rack. */
+/** Films on the rack. */
 export function useRack(): readonly Film[] {
     const own = useBench((bench) => bench.design.films);
     return useQuery(films).data ?? own;

@@ -3,7 +3,7 @@ import type { SheetFix, SheetSnag } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { useBench, useBenchStore } from '../state/store';
 
-/** Changes that mend a snag at once, a button each; what comes of one shows on the stage before it is taken. */
+/** One-click fixes for a snag, previewed on the stage. */
 export function FixButtons({ snag }: { snag: SheetSnag }) {
     const store = useBenchStore();
     const shown = useBench(({ trial }) => trial?.card === snag.card && trial.sheet !== null);

@@ -12,14 +12,14 @@ interface Props {
     onChoose: (glyph: number) => void;
 }
 
-/** How many glyphs the server gives at once. */
+/** Glyphs per request. */
 const PAGE = 120;
 
-/** The least width of a glyph's button and the height of its row, with the room between, in pixels. */
+/** Minimum width of a glyph button and height of a row, gaps included, in pixels. */
 const CELL = 80;
 const ROW = 84;
 
-/** All glyphs of a font, ornaments and alternates first, to be chosen by sight; more are fetched as they come into sight. */
+/** All glyphs of a font, ornaments and alternates first; more are fetched while scrolling. */
 export function GlyphPicker({ font, title, onClose, onChoose }: Props) {
     const [search, setSearch] = useState('');
     const [list, setList] = useState<HTMLElement | null>(null);

@@ -9,7 +9,7 @@ interface Props {
     onChoose: (features: string[]) => void;
 }
 
-/** The letter's word drawn with each form that the font has for the letter. */
+/** The letter's word with each of the font's forms of that letter. */
 export function LetterForms({ line, at, onChoose }: Props) {
     const design = useBench((bench) => bench.design);
     const { lettering } = line;

@@ -3,12 +3,12 @@ import { useState, type ReactNode } from 'react';
 import { useBench } from '../state/store';
 
 interface Props {
-    /** The fields that are in it: when one is gone to, it opens. */
+    /** Its fields; it opens when one of them is requested. */
     fields?: readonly string[];
     children: ReactNode;
 }
 
-/** What is rare, folded away. */
+/** Rare settings, folded. */
 export function More({ fields = [], children }: Props) {
     const asked = useBench((bench) => bench.field !== null && fields.includes(bench.field));
     const [opened, setOpened] = useState(false);

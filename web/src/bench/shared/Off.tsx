@@ -1,4 +1,4 @@
-/** Takes something off a card. */
+/** Removes something from a card. */
 export function Off({ name, onClick }: { name: string; onClick: () => void }) {
     return (
         <button

@@ -10,7 +10,7 @@ export function Row({ name, children }: { name: ReactNode; children: ReactNode }
     );
 }
 
-/** Rows under one another. */
+/** A column of rows. */
 export function Rows({ children }: { children: ReactNode }) {
     return <div className="grid grid-cols-[64px_minmax(0,1fr)] items-center gap-x-2 gap-y-1.5">{children}</div>;
 }

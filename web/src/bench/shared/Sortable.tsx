@@ -45,7 +45,7 @@ export function Sortable({ ids, move, nameOf, children }: Order & { children: Re
     );
 }
 
-/** What makes a card one of a sortable order, and what its grip needs. */
+/** Props that make a card sortable, and those of its grip. */
 export function useGrip(id: string) {
     const { ids, move, elements } = useContext(OrderContext);
     const attach = useCallback(
@@ -76,7 +76,7 @@ interface GripProps {
     onKeyDown: (event: KeyboardEvent) => void;
 }
 
-/** The marks at the left of a card by which it is taken. */
+/** A card's grip, at its left. */
 export function Grip({ name, attach, onKeyDown }: GripProps) {
     return (
         <button

@@ -7,11 +7,11 @@ import { withField } from './fields';
 export interface Action {
     name: string;
     act: () => void;
-    /** It takes something away. */
+    /** Destructive. */
     away?: boolean;
 }
 
-/** What can be done with a card as a whole, or where there is none. */
+/** Actions for a card, or for the empty stage. */
 export function actionsOf(store: BenchStore, id: string | null): Action[] {
     const { design, sheet, change, chosen, chooseAll, look, aim } = store.getState();
     const card = cardOf(design, id);
@@ -24,7 +24,7 @@ export function actionsOf(store: BenchStore, id: string | null): Action[] {
         ];
     }
     const cards = chosen.includes(card.id) ? chosen : [card.id];
-    // What is rare is loaded when it is chosen.
+    // Rare actions are loaded on demand.
     const whole = () => import('./whole');
     const each = (name: string, next: Change<Card>): Action => ({
         name,
@@ -54,7 +54,7 @@ const allCards = (store: BenchStore) => {
     return [...lines, ...forms, ...motifs].map(({ id }) => id);
 };
 
-/** A new line at the end, or on the chosen form or motif; it is chosen then. */
+/** Adds and selects a new line, on the chosen form or motif if any. */
 export function addLine(store: BenchStore, rack: readonly Film[] = []): void {
     const { design, sheet, change, choose, look } = store.getState();
     const id = freeId(design);

@@ -1,4 +1,4 @@
-/** What decorators call the features of fonts. */
+/** Font features by decorators' names. */
 const names: Readonly<Record<string, string>> = {
     salt: 'Alternates',
     swsh: 'Swashes',
@@ -18,21 +18,21 @@ const names: Readonly<Record<string, string>> = {
     case: 'Caps punctuation',
 };
 
-/** A feature of a font in words. */
+/** A font feature's name. */
 export const featureName = (tag: string): string =>
     names[tag] ?? tag.replace(/^ss0?/, 'Set ').replace(/^cv0?/, 'Variant ');
 
 /** Whether a feature is offered for a whole line. */
 export const isOffered = (tag: string): boolean => tag in names || /^(ss|cv)\d\d$/.test(tag);
 
-/** On by themselves, until they are switched off. */
+/** On by default. */
 export const usualFeatures = [
     { tag: 'kern', name: 'Kerning' },
     { tag: 'liga', name: 'Ligatures' },
     { tag: 'calt', name: 'Contextual forms' },
 ];
 
-/** Languages that some fonts draw letters for in a way of their own. */
+/** Languages with their own letter forms in some fonts. */
 export const languages = [
     { id: '', name: 'no special language' },
     { id: 'ca', name: 'Catalan' },

@@ -1,9 +1,9 @@
-/** Fields in words: ⟨name⟩ stands for what the job's list has for each person. */
+/** Fields in words: ⟨name⟩ stands for each person's entry in the job's list. */
 const FIELD = /⟨[^⟨⟩\n]+⟩/g;
 
 export const written = (column: string): string => `⟨${column}⟩`;
 
-/** Words in pieces: their fields and what is between them. */
+/** Splits words into fields and the text between them. */
 export function pieces(words: string): { text: string; isField: boolean }[] {
     const found: { text: string; isField: boolean }[] = [];
     let at = 0;
@@ -14,15 +14,15 @@ export function pieces(words: string): { text: string; isField: boolean }[] {
     return [...found, { text: words.slice(at), isField: false }].filter(({ text }) => text !== '');
 }
 
-/** Words with a field at their end. */
+/** Appends a field to words. */
 export const withField = (words: string, column: string): string =>
     words + (words === '' || /\s$/.test(words) ? '' : ' ') + written(column);
 
-/** Words with a field in place of what is marked. */
+/** Replaces the selection by a field. */
 export const put = (words: string, from: number, to: number, column: string): string =>
     words.slice(0, from) + written(column) + words.slice(to);
 
-/** A field is taken out whole: what is left of one that lost its beginning or its end goes too. */
+/** Fields are deleted as a whole: removes what is left of a broken one. */
 export function mended(before: string, after: string): string {
     let words = after;
     for (const [field] of before.matchAll(FIELD)) {

@@ -2,10 +2,10 @@ import { answer, server, type SheetFix, type SheetSnag } from '../../api/client'
 import { withFix } from '../model/edits/fixes';
 import type { BenchStore } from '../state/store';
 
-/** The one that is asked for last: what comes later than that is not shown. */
+/** The latest request; late answers to earlier ones are ignored. */
 let asked: SheetFix | null = null;
 
-/** Shows on the stage what would come of a change that mends a snag. */
+/** Previews a fix on the stage. */
 export async function show(store: BenchStore, { card }: SheetSnag, fix: SheetFix): Promise<void> {
     const { design, sheet } = store.getState();
     if (card === null) {
@@ -19,11 +19,11 @@ export async function show(store: BenchStore, { card }: SheetSnag, fix: SheetFix
             store.getState().look({ trial: { card, sheet: trial } });
         }
     } catch {
-        // What can't be shown can be done all the same.
+        // A fix without preview can still be applied.
     }
 }
 
-/** Makes the change. */
+/** Applies the fix. */
 export function mend(store: BenchStore, { card }: SheetSnag, fix: SheetFix): void {
     asked = null;
     const { change, look, sheet } = store.getState();

@@ -1,4 +1,4 @@
-/** The elements of a row that can be put elsewhere: itself, and the grip that it is taken by. */
+/** A sortable row's elements: itself and its grip. */
 export interface RowElements {
     row: HTMLElement | null;
     grip: HTMLElement | null;
@@ -7,6 +7,6 @@ export interface RowElements {
 export interface Order {
     ids: readonly string[];
     move: (id: string, to: number) => void;
-    /** What they are called when they are announced. */
+    /** Their names in announcements. */
     nameOf: (id: string) => string;
 }

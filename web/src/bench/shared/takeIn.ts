@@ -6,14 +6,14 @@ import type { BenchStore } from '../state/store';
 
 type Taker = (file: File) => Promise<Omit<Arrival, 'file' | 'failed'>>;
 
-/** The server reads files as they are. */
+/** Sends files unchanged. */
 const raw = (file: File, type: string) => ({
     body: file as unknown as string,
     bodySerializer: (body: unknown) => body as Blob,
     headers: { 'Content-Type': type },
 });
 
-/** The ways in which files are taken in, by the ends of their names. */
+/** Importers by file extension. */
 const takersOf = (store: BenchStore, rack: readonly Film[]): readonly { ends: RegExp; take: Taker }[] => [
     {
         ends: /\.svg$/i,
@@ -54,7 +54,7 @@ const takersOf = (store: BenchStore, rack: readonly Film[]): readonly { ends: Re
 const UNKNOWN =
     'This can’t be used here. Drop an SVG file for a motif, a font (TTF, OTF or WOFF), or a design file (ZIP).';
 
-/** Takes a file in: an SVG file becomes a motif, a font goes to the type case, a design file is opened. */
+/** Imports a file: SVG as a motif, fonts into the type case, design files as designs. */
 export async function takeIn(file: File, store: BenchStore, rack: readonly Film[]): Promise<Arrival> {
     const taker = takersOf(store, rack).find(({ ends }) => ends.test(file.name));
     if (!taker) {

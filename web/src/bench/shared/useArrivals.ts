@@ -5,7 +5,7 @@ import type { Arrival } from '../model/arrival';
 import { useRack } from './FilmChoice';
 import { useBenchStore } from '../state/store';
 
-/** Takes in files that come to the Bench, one after the other, and keeps what there is to say of them. */
+/** Imports files one by one and keeps their results. */
 export function useArrivals() {
     const store = useBenchStore();
     const client = useQueryClient();

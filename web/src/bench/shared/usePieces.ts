@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { answer, server, type MotifPieceCard } from '../../api/client';
 import { useBench } from '../state/store';
 
-/** The pieces of a motif as they are now, the largest first, so that what lies on another can be taken. */
+/** A motif's pieces, largest first, so that small ones on top can be clicked. */
 export function usePieces(motif: string): readonly MotifPieceCard[] {
     const own = useBench(({ design }) => design.motifs.find(({ id }) => id === motif));
     const design = useBench((bench) => bench.design);

@@ -6,7 +6,7 @@ import { withDepthStep } from '../model/edits/depths';
 import { withLineInPiece } from '../model/edits/filling';
 import type { BenchStore } from '../state/store';
 
-/** Copies of some cards, which are chosen instead of them. */
+/** Duplicates cards and selects the duplicates. */
 export function duplicate(store: BenchStore, cards: readonly string[]): void {
     const { change, design, chooseAll } = store.getState();
     const { edit, copies } = withCopies(design, cards);
@@ -14,17 +14,17 @@ export function duplicate(store: BenchStore, cards: readonly string[]): void {
     chooseAll(copies);
 }
 
-/** Brings cards forward of what lies on them, or puts them back behind what they lie on. */
+/** Brings cards forward or sends them back by one step. */
 export function step(store: BenchStore, cards: readonly string[], way: 'forward' | 'back'): void {
     const { change, sheet } = store.getState();
     change(withDepthStep(cards, way, sheet));
 }
 
-/** A new line round a form or motif; it is chosen then. */
+/** Adds and selects a line around a form or motif. */
 export const addLineAround = (store: BenchStore, shape: string, rack: readonly Film[]) =>
     add(store, (id) => withLineAround(id, shape, rack));
 
-/** A new line in a piece of a motif; it is chosen then. */
+/** Adds and selects a line in a piece of a motif. */
 export const addLineInPiece = (store: BenchStore, motif: string, piece: MotifPieceCard, rack: readonly Film[]) =>
     add(store, (id) => withLineInPiece(id, motif, piece, rack));
 

@@ -13,7 +13,7 @@ const rules: readonly { value: SizeRule; show: string }[] = [
     { value: 'table', show: 'by table' },
 ];
 
-/** What one card's measures do on other sizes, and what comes of it on each. */
+/** A card's rule for other sizes, and the resulting measures. */
 export function SizeRow({ card, sizes, unit }: { card: Card; sizes: readonly SizedDesign[]; unit: Unit }) {
     const { change } = useBenchStore().getState();
     return (

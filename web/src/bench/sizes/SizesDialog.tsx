@@ -7,11 +7,11 @@ import { cardsOf } from '../model/edits';
 import { useBench } from '../state/store';
 import { SizeRow } from './SizeRow';
 
-/** How high the tallest picture is at most, and how broad all are together, in pixels. */
+/** Maximum height of a picture and total width of all, in pixels. */
 const HIGHEST = 210;
 const BROADEST = 830;
 
-/** The design on every size of its blank, side by side to one scale, and what each card's measures do there. */
+/** The design on all sizes of its blank at one scale, with each card's rule. */
 export function SizesDialog({ onClose }: { onClose: () => void }) {
     const id = useBench((bench) => bench.id);
     const version = useBench((bench) => bench.version);

@@ -8,7 +8,7 @@ import { Row } from '../../shared/Row';
 import { useBench } from '../../state/store';
 import { useFollows } from './useFollows';
 
-/** The outline of a form or motif: whose, on which side, where on it the words start, and where they read upright. */
+/** Path along a form's or motif's outline: side, start, and where the words read upright. */
 export function OutlinePathRows({ line }: { line: Line }) {
     const { put } = useFollows(line);
     const shapes = useBench(useShallow(({ design }) => [...design.forms, ...design.motifs].map(({ id }) => id)));

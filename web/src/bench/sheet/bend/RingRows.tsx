@@ -10,7 +10,7 @@ import { useBench, useBenchStore } from '../../state/store';
 import { ShareRow } from './ShareRow';
 import { useFollows } from './useFollows';
 
-/** The ring that a line is on, which may be another line's. */
+/** A line's ring, possibly shared with another line. */
 function useRing(line: Line) {
     const leader = useBench(({ design }) => ringLeader(line, design));
     const { change } = useBenchStore().getState();
@@ -21,7 +21,7 @@ function useRing(line: Line) {
     };
 }
 
-/** A ring: which part of it, and how large. */
+/** Part and radius of the ring. */
 export function RingRows({ line }: { line: Line }) {
     const { unit, put } = useFollows(line);
     const { ring, putRing } = useRing(line);
@@ -56,7 +56,7 @@ export function RingRows({ line }: { line: Line }) {
     );
 }
 
-/** What is rarely set of a ring: whose it is, which way the tops point, and what is between its ends. */
+/** Rare ring settings: sharing, direction of the tops, gap between the ends. */
 export function RingDetails({ line }: { line: Line }) {
     const { unit, put } = useFollows(line);
     const { ring, putRing } = useRing(line);
@@ -86,7 +86,7 @@ export function RingDetails({ line }: { line: Line }) {
                         )}
                         onChange={(id) =>
                             put((now) => {
-                                // What it had from the shared ring it keeps.
+                                // It keeps the shared ring's settings.
                                 const { part, tops } = now.ring;
                                 now.ring = { ...ring, part, tops, with: id };
                             })

@@ -4,7 +4,7 @@ import { withLine } from '../../model/edits';
 import { Row } from '../../shared/Row';
 import { useBenchStore } from '../../state/store';
 
-/** How much of the circle a line takes, whatever its words: its size follows. */
+/** Share of the circle that a line fills; its size follows. */
 export function ShareRow({ line }: { line: Line }) {
     const { change } = useBenchStore().getState();
     const { by, share } = line.size;

@@ -8,7 +8,7 @@ import { useBenchStore } from '../../state/store';
 import { TurnsRow } from './TurnsRow';
 import { useFollows } from './useFollows';
 
-/** A spiral: its inner radius, its pitch, how many turns of it the line takes, and where the reading starts. */
+/** Inner radius, pitch, turns and start of a spiral. */
 export function SpiralRows({ line }: { line: Line }) {
     const { unit, put } = useFollows(line);
     const { change } = useBenchStore().getState();

@@ -4,7 +4,7 @@ import { withLine } from '../../model/edits';
 import { Row } from '../../shared/Row';
 import { useBenchStore } from '../../state/store';
 
-/** How many turns of its spiral a line takes, whatever its words: its size follows. */
+/** Turns of the spiral that a line fills; its size follows. */
 export function TurnsRow({ line }: { line: Line }) {
     const { change } = useBenchStore().getState();
     const { by, turns } = line.size;

@@ -2,7 +2,7 @@ import type { Follows, Line } from '../../../api/client';
 import { withLine, type Put } from '../../model/edits';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** What a row needs to set what a line follows. */
+/** Unit and setter for a line's path. */
 export function useFollows(line: Line) {
     const unit = useBench((bench) => bench.design.unit);
     const { change } = useBenchStore().getState();

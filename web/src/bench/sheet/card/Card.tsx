@@ -14,7 +14,7 @@ import { PlaceRow } from './PlaceRow';
 import { SizeRow } from './SizeRow';
 import { Summary } from './Summary';
 
-/** A card of the build sheet. The open one shows what is used most, and its drawers. */
+/** A card of the build sheet; when open, with its main fields and drawers. */
 export const Card = memo(function Card({ id }: { id: string }) {
     const card = useBench((bench) => cardOf(bench.design, id));
     return card && <CardOf card={card} />;
@@ -43,7 +43,7 @@ function CardOf({ card }: { card: AnyCard }) {
             className={`card relative shrink-0 py-1 pr-2 pl-5 ${chosen ? 'border-marigold! shadow-[inset_3px_0_0_var(--color-marigold)]' : 'hover:border-quiet'}`}
             onMouseDownCapture={(event) => {
                 if (event.shiftKey && event.target instanceof Element && !event.target.closest('[data-open]')) {
-                    // Chosen besides, without going into the field under the pointer.
+                    // Adds to the selection without focusing the field under the pointer.
                     event.preventDefault();
                     toggle(id);
                 }

@@ -16,7 +16,7 @@ interface Props {
     name: string;
 }
 
-/** The head of a card: the words of a line, which are typed here, or the name of a form or motif; closed, its size and film too. */
+/** A card's head: a line's editable words, or the form's or motif's name; when closed, size and film too. */
 export function CardHead({ card, open, name }: Props) {
     const { change, choose } = useBenchStore().getState();
     const film = filmOf(card);
@@ -60,7 +60,7 @@ function Words({ line, open }: { line: Line; open: boolean }) {
         if (open && words === '') {
             input.current?.focus();
         }
-        // Only when the card opens: an emptied field keeps the caret anyway.
+        // Only when the card opens: an emptied field is focused already.
         // eslint-disable-next-line react-hooks/exhaustive-deps
     }, [open]);
     const rows = rowsOf(words);
@@ -124,7 +124,7 @@ function Words({ line, open }: { line: Line; open: boolean }) {
     );
 }
 
-/** That a card is hidden, locked or kept together with others. */
+/** Badges: hidden, locked, grouped. */
 function Marks({ card }: { card: Card }) {
     const marks = [card.hidden && 'hidden', card.locked && 'locked', card.treatments.group && 'kept together'];
     const words = marks.filter(Boolean).join(', ');
@@ -135,7 +135,7 @@ function Marks({ card }: { card: Card }) {
     );
 }
 
-/** How large the ink of a closed card is. */
+/** A closed card's size. */
 function InkSize({ id }: { id: string }) {
     const size = useBench((bench) => {
         const part = partOf(bench, id);

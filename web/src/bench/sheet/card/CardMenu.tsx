@@ -2,7 +2,7 @@ import { Menu, MenuButton } from '@headlessui/react';
 import type { Card } from '../../model/edits';
 import { ActionItems } from '../../shared/ActionItems';
 
-/** What can be done to the open card as a whole; outside its fields, so that a locked one can be unlocked. */
+/** Actions for the open card; outside its fields, so that a locked card can be unlocked. */
 export function CardMenu({ card }: { card: Card }) {
     return (
         <Menu>

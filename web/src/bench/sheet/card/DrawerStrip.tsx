@@ -5,7 +5,7 @@ import { settingsOf } from '../../model/summary';
 import { useBench, useBenchStore } from '../../state/store';
 import { useContents } from './useContents';
 
-/** One strip of drawers, one of them open at a time; a stitch marks those that hold settings. */
+/** The drawers, one open at a time; a stitch marks those with settings. */
 export function DrawerStrip({ card }: { card: Card }) {
     const design = useBench((bench) => bench.design);
     const now = useBench((bench) => bench.drawer);
@@ -42,7 +42,7 @@ export function DrawerStrip({ card }: { card: Card }) {
     );
 }
 
-/** The open drawer; a field that was asked for gets the focus. */
+/** The open drawer; focuses a requested field. */
 function DrawerBox({ name, children }: { name: string; children: ReactNode }) {
     const box = useRef<HTMLDivElement>(null);
     const field = useBench((bench) => bench.field);

@@ -13,7 +13,7 @@ const TryOutDialog = lazy(() =>
     import('../tryout/TryOutDialog').then(({ TryOutDialog }) => ({ default: TryOutDialog })),
 );
 
-/** The font of a line and its film; the film of a form. */
+/** A line's font and film, or a form's film. */
 export function FilmRow({ card }: { card: Card }) {
     const { change } = useBenchStore().getState();
     const film = filmOf(card);

@@ -6,7 +6,7 @@ import { cardName, isLine, ownerOf, withCard, withFree, withLine, withTurn, type
 import { isPlaced, ringLeader } from '../../model/follows';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** Where a card is and how it is turned, as it is seen on the stage, in one row. */
+/** Position and rotation of a card, in one row. */
 export function PlaceRow({ card }: { card: Card }) {
     const { change } = useBenchStore().getState();
     const owner = useBench(({ design }) => ownerOf(design, card.id)?.id);
@@ -35,7 +35,7 @@ export function PlaceRow({ card }: { card: Card }) {
     );
 }
 
-/** A line in the stack: left, centre or right, and its gap. */
+/** Alignment and gap of a stacked line. */
 function InStack({ line }: { line: Line }) {
     const unit = useBench((bench) => bench.design.unit);
     const gap = useBench(({ design }) =>
@@ -77,7 +77,7 @@ function InStack({ line }: { line: Line }) {
     );
 }
 
-/** A line on a ring or spiral: the centre of that. */
+/** Centre of a line's ring or spiral. */
 function OnPath({ line }: { line: Line }) {
     const leader = useBench(({ design }) => (line.follows.path === 'ring' ? ringLeader(line, design) : line));
     const { change } = useBenchStore().getState();
@@ -111,7 +111,7 @@ function OfShape({ card }: { card: Form | Motif }) {
     );
 }
 
-/** A card that belongs to another one: how far its middle is from that of the other. */
+/** Offset of a card's centre from its owner's. */
 function OnOwner({ card, owner }: { card: Card; owner: string }) {
     const name = useBench(({ design }) => cardName(design, owner));
     const { change } = useBenchStore().getState();
@@ -127,13 +127,13 @@ function OnOwner({ card, owner }: { card: Card; owner: string }) {
 
 interface SpotProps {
     what: string;
-    /** What it is measured from, to the right and down. */
+    /** References for right and down. */
     from?: [string, string];
     place: { across: number; down: number };
     onChange: (next: { across?: number; down?: number }) => void;
 }
 
-/** How far to the right of the area's middle something is, and how far down from its top edge. */
+/** Position right of the area's centre and down from its top edge. */
 function Spot({
     what,
     from: [right, below] = ['the area’s middle', 'the area’s top edge'],
@@ -161,7 +161,7 @@ function Spot({
     );
 }
 
-/** Opens what is rarely set of a line's position. */
+/** Opens rare position settings. */
 function PlaceMore() {
     const on = useBench((bench) => bench.drawer === 'place');
     const { open } = useBenchStore().getState();

@@ -5,13 +5,13 @@ import { isLine, withFree, withLineSize, withSide, type Card } from '../../model
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** The width and height of a line, also while the server does not know yet what was typed last. */
+/** A line's width and height, including unsaved changes. */
 function sides({ by, length }: Size, ink: { width: number; height: number }): Pick<Size, 'length' | 'high'> {
     const grown = by === 'width' ? length / ink.width : by === 'height' ? length / ink.height : 1;
     return { length: Math.round(ink.width * grown), high: Math.round(ink.height * grown) };
 }
 
-/** How large a card's ink is. */
+/** Size of a card's ink. */
 export function SizeRow({ card }: { card: Card }) {
     return (
         <span className="flex items-center gap-1">
@@ -20,7 +20,7 @@ export function SizeRow({ card }: { card: Card }) {
     );
 }
 
-/** The width, the height, both or the area define a line's size: what does has a marigold frame. */
+/** A line's size is defined by width, height, both or the area; a marigold frame marks the driving dimension. */
 function OfLine({ line }: { line: Line }) {
     const unit = useBench((bench) => bench.design.unit);
     const part = useBench((bench) => partOf(bench, line.id));
@@ -68,7 +68,7 @@ function OfLine({ line }: { line: Line }) {
             {by !== 'area' && (
                 <Chain
                     closed={!both}
-                    // Both measures are known once the lettering is there.
+                    // Width and height are known once the lettering exists.
                     disabled={!both && !ink}
                     onClick={() =>
                         both || !ink
@@ -108,7 +108,7 @@ function OfShape({ card }: { card: Form | Motif }) {
     const unit = useBench((bench) => bench.design.unit);
     const { change } = useBenchStore().getState();
     const { proportional } = card.size;
-    // As large as it is where it belongs.
+    // Size as scaled to its owner.
     const width = Math.round((card.size.width * card.belongs.scale) / 100);
     const height = Math.round((card.size.height * card.belongs.scale) / 100);
     const what = 'shape' in card ? 'form' : 'motif';
@@ -138,7 +138,7 @@ function OfShape({ card }: { card: Form | Motif }) {
     );
 }
 
-/** The chain between a width and a height: closed, one goes along with the other. */
+/** Links width and height. */
 function Chain({ closed, disabled, onClick }: { closed: boolean; disabled?: boolean; onClick: () => void }) {
     return (
         <Button

@@ -2,7 +2,7 @@ import type { Card } from '../../model/edits';
 import { settingsOf } from '../../model/summary';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** All that is set on a card in one line; each part of it leads to its field. */
+/** A card's settings in one line; each part leads to its field. */
 export function Summary({ card }: { card: Card }) {
     const design = useBench((bench) => bench.design);
     const { open } = useBenchStore().getState();

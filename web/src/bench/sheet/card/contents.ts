@@ -10,7 +10,7 @@ import { OutlinesDrawer } from '../outlines/OutlinesDrawer';
 import { PlaceDrawer } from '../place/PlaceDrawer';
 import { ShapeDrawer } from '../shape/ShapeDrawer';
 
-/** What is in each drawer. */
+/** Contents of the drawers. */
 export const contents: Readonly<Record<Drawer, ComponentType<{ card: Card }>>> = {
     place: PlaceDrawer,
     letters: LettersDrawer,

@@ -1,6 +1,6 @@
 import { isLine, type Card } from '../../model/edits';
 
-/** The one film that a card itself is cut from; null if it is cut from none, or from several. */
+/** A card's own film; null if it has none or several. */
 export function filmOf(card: Card): string | null {
     if (isLine(card)) {
         return card.film;
@@ -8,5 +8,5 @@ export function filmOf(card: Card): string | null {
     return 'shape' in card && !card.guide ? card.film : null;
 }
 
-/** The film that what is behind a card is told from. */
+/** The film that outlines and shadows must contrast with. */
 export const mainFilm = (card: Card): string => ('colours' in card ? (card.colours[0]?.film ?? '') : card.film);

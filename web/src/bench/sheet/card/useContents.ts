@@ -3,10 +3,10 @@ import type { contents } from './contents';
 
 let loaded: typeof contents | null = null;
 
-/** Fetched as soon as the browser has nothing else to do, and at the latest after this time, in ms. */
+/** Longest delay before the drawers are loaded, in ms. */
 const WAIT = 1500;
 
-/** What is in the drawers: fetched once the Bench is there, or when the first one is opened. */
+/** Contents of the drawers: loaded when the browser is idle, or when a drawer opens. */
 export function useContents(asked: boolean): typeof contents | null {
     const [now, setNow] = useState(loaded);
     useEffect(() => {

@@ -5,12 +5,12 @@ import { useRack } from '../../shared/FilmChoice';
 import { useBench, useBenchStore } from '../../state/store';
 import { mainFilm } from './films';
 
-/** What a drawer needs to set what is done to a card. */
+/** A card's treatments and their setter. */
 export interface Treating {
     treatments: Treatments;
-    /** Changes them, and takes in a film of the rack that the design may not have yet. */
+    /** Changes them; also adds a film to the design if needed. */
     put: (change: Change<Treatments>, also?: Film | null) => void;
-    /** The film that something behind the card is cut from at first. */
+    /** Default film for outlines and shadows. */
     under: Film | undefined;
 }
 

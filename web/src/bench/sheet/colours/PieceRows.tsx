@@ -9,7 +9,7 @@ import { addLineInPiece } from '../../shared/whole';
 import { usePieces } from '../../shared/usePieces';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** The piece of a motif that is chosen on the stage; and how many of them are otherwise than drawn. */
+/** The motif piece chosen on the stage, and the number of changed pieces. */
 export function PieceRows({ motif }: { motif: Motif }) {
     const chosen = useBench((bench) => bench.piece);
     const pieces = usePieces(motif.id);

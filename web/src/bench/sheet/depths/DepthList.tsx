@@ -6,7 +6,7 @@ import { Grip, Sortable, useGrip } from '../../shared/Sortable';
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** What lies on what: all cards, the top one first, to be put elsewhere by their grips. */
+/** Stacking order: all cards, top first, sortable by their grips. */
 export function DepthList() {
     const ids = useBench(
         useShallow(({ design }) =>
@@ -36,7 +36,7 @@ export function DepthList() {
     );
 }
 
-/** Cards have grips of their own beside this list. */
+/** The cards' own grips use other ids. */
 const rowId = (card: string) => `depth:${card}`;
 const cardId = (row: string) => row.replace(/^depth:/, '');
 

@@ -7,7 +7,7 @@ import { Row } from '../../shared/Row';
 import { partOf } from '../../state/select';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** The card that one belongs to: it goes, turns, grows and is copied with that, until it is let go. */
+/** The owner of a card, which it moves, rotates, scales and is copied with until let go. */
 export function BelongsRows({ card, others }: { card: Card; others: readonly string[] }) {
     const owner = useBench(({ design }) => ownerOf(design, card.id)?.id);
     const fit = useBench((bench) => {
@@ -65,6 +65,6 @@ interface Measured {
     height: number;
 }
 
-/** How much smaller a card has to be to lie well within another one: at most four fifths of its width and height. */
+/** Scale at which a card takes at most four fifths of its owner's width and height. */
 const share = (own: Measured, other: Measured) =>
     own.width > 0 && own.height > 0 ? Math.min((0.8 * other.width) / own.width, (0.8 * other.height) / own.height) : 1;

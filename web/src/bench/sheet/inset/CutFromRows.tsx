@@ -6,7 +6,7 @@ import { Row } from '../../shared/Row';
 import { useBench } from '../../state/store';
 import type { Treating } from '../card/useTreatments';
 
-/** What a card is cut from, and what becomes of the islands. */
+/** The card it is cut from, and its islands. */
 export function CutFromRows({ treatments: { cutFrom }, put, takeOut }: Treating & { takeOut: () => void }) {
     const unit = useBench((bench) => bench.design.unit);
     const bridged = cutFrom.islands === 'bridge' || cutFrom.islands === 'bridge or drop';

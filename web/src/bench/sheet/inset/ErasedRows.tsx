@@ -3,7 +3,7 @@ import { Off } from '../../shared/Off';
 import { Row } from '../../shared/Row';
 import type { Treating } from '../card/useTreatments';
 
-/** Pieces erased from a card, each to be brought back. */
+/** Erased pieces, each restorable. */
 export function ErasedRows({ treatments: { erased }, put }: Pick<Treating, 'treatments' | 'put'>) {
     return erased.map(({ id, hidden }, at) => (
         <Row key={id} name={at === 0 ? 'Erased' : ''}>

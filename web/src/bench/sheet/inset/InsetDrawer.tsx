@@ -18,7 +18,7 @@ const shapes: readonly { shape: Erasing['shape']; show: string }[] = [
     { shape: 'freehand', show: 'Erase freehand' },
 ];
 
-/** What a card is set into or cut from, and what is erased from it. */
+/** Insets, cut-outs and erased pieces of a card. */
 export function InsetDrawer({ card }: { card: Card }) {
     const treating = useTreatments(card);
     const { setInto, cutFrom } = treating.treatments;
@@ -28,7 +28,7 @@ export function InsetDrawer({ card }: { card: Card }) {
     );
     const erasing = useBench(({ erasing }) => (erasing?.card === card.id ? erasing.shape : null));
     const free = setInto.into === 'none' && cutFrom.card === '';
-    // In its own size again, and by itself.
+    // Back to its own size, detached.
     const takeOut = (out: Change<Treatments>) =>
         change(inTurn(withLetGo(card.id, sheet), withTreatments(card.id, out)));
     return (
@@ -78,7 +78,7 @@ export function InsetDrawer({ card }: { card: Card }) {
     );
 }
 
-/** Sets the card into another, or cuts it from one, to which it belongs from then on: where it lies, or in its middle. */
+/** Sets the card into another or cuts it from one, and attaches it there. */
 function Into({ card: { id }, others }: { card: Card; others: readonly string[] }) {
     const { change, sheet } = useBenchStore().getState();
     if (others.length === 0) {

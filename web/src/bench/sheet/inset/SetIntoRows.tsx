@@ -8,13 +8,13 @@ import { useBench } from '../../state/store';
 import type { Treating } from '../card/useTreatments';
 
 interface Props extends Treating {
-    /** The other cards of the design. */
+    /** All other cards. */
     others: readonly string[];
-    /** Takes it out of the last one that it is set into. */
+    /** Ends the inset. */
     takeOut: () => void;
 }
 
-/** What a card is set into, and how far it stays clear of it. */
+/** Targets and clearance of an inset. */
 export function SetIntoRows({ treatments: { setInto }, put, others, takeOut }: Props) {
     const unit = useBench((bench) => bench.design.unit);
     const more = others.filter((id) => !setInto.cards.includes(id));

@@ -18,7 +18,7 @@ export function EveryOther({ line }: { line: Line }) {
     );
 }
 
-/** The film of every other letter, which is the line's own where they all have that. */
+/** The film of every other letter, by default the line's. */
 function alternateOf(line: Line): string {
     const seen = Array.from(line.lettering.words).flatMap((character, at) => (character.trim() === '' ? [] : [at]));
     const films = seen.map((at) => line.lettering.letters.find((letter) => letter.at === at)?.film ?? '');

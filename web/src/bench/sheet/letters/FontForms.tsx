@@ -5,7 +5,7 @@ import { withLine, type Change } from '../../model/edits';
 import { useBenchStore } from '../../state/store';
 import { featureName, isOffered, languages, usualFeatures } from '../../shared/features';
 
-/** The forms of a whole line: what the font offers, its language, and whether its letters join. */
+/** Font features, language and joining of a whole line. */
 export function FontForms({ line, font }: { line: Line; font: FontCard | undefined }) {
     const { change } = useBenchStore().getState();
     const { lettering } = line;

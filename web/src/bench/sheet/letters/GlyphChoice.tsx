@@ -12,7 +12,7 @@ interface Props {
     onChoose: (glyph: number) => void;
 }
 
-/** All glyphs of a font, to choose one by sight; loaded when it is asked for. */
+/** A picker for all glyphs of a font, loaded on demand. */
 export function GlyphChoice({ open, onChoose, onClose, ...picker }: Props) {
     return open ? (
         <Suspense>

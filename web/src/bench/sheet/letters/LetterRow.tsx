@@ -3,7 +3,7 @@ import { faceOf } from '../../../type/fontFaces';
 import { lettersAlike } from '../../model/edits';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** The letters of a line side by side, to choose one; those that something is set for are on a darker ground. */
+/** A line's letters to choose from; letters with settings are darker. */
 export function LetterRow({ line, chosen }: { line: Line; chosen: number | null }) {
     const { look } = useBenchStore().getState();
     const { words, letters, font } = line.lettering;

@@ -17,7 +17,7 @@ import { OneLetter } from './OneLetter';
 import { Ornaments } from './Ornaments';
 import { RowsOfWords } from './RowsOfWords';
 
-/** The letters of a line: all of them, or the one that is chosen. */
+/** Letter settings: for all letters, or the chosen one. */
 export function LettersDrawer({ card }: { card: Card }) {
     return isLine(card) ? <LettersOf line={card} /> : null;
 }

@@ -4,7 +4,7 @@ import { Button } from '../../../ui/Button';
 import { withLine } from '../../model/edits';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** Brings letters together that don't connect, and apart where one fills the other's hole; says what it did. */
+/** Closes gaps between joining letters and opens filled holes; reports the changes. */
 export function MendJoins({ line }: { line: Line }) {
     const store = useBenchStore();
     const joints = useBench(

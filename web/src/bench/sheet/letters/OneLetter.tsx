@@ -11,7 +11,7 @@ import { GlyphChoice } from './GlyphChoice';
 import { LetterForms } from '../../shared/LetterForms';
 import { Ornaments } from './Ornaments';
 
-/** One letter of a line, or all that are like it: nudged, turned, in another size, film or form. */
+/** Position, rotation, size, film and form of one letter, or of all letters like it. */
 export function OneLetter({ line, at }: { line: Line; at: number }) {
     const { change, look } = useBenchStore().getState();
     const [choosing, setChoosing] = useState(false);

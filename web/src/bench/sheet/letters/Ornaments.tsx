@@ -8,7 +8,7 @@ import { GlyphChoice } from './GlyphChoice';
 
 type Where = 'before' | 'after';
 
-/** Puts an ornament before or after the chosen letter, or the words. */
+/** Inserts an ornament before or after the chosen letter or the words. */
 export function Ornaments({ line, chosen }: { line: Line; chosen: number | null }) {
     const { change, look } = useBenchStore().getState();
     const [where, setWhere] = useState<Where | null>(null);

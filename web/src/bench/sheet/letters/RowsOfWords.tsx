@@ -7,7 +7,7 @@ import { Row } from '../../shared/Row';
 import { rowsOf } from '../../shared/rows';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** How the rows of a line stand to each other, where it has several. */
+/** Spacing, alignment and widths of a line's rows. */
 export function RowsOfWords({ line }: { line: Line }) {
     const { change } = useBenchStore().getState();
     const { rows, words } = line.lettering;
@@ -51,7 +51,7 @@ export function RowsOfWords({ line }: { line: Line }) {
     );
 }
 
-/** Rows of a line that is not aligned to anything else. */
+/** For a line without an alignment of its own. */
 function Aligned({ line }: { line: Line }) {
     const { change } = useBenchStore().getState();
     return (

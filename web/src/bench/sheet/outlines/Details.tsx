@@ -4,7 +4,7 @@ interface Props {
     onToggle: () => void;
 }
 
-/** The name of one of several things, which shows its details or folds them away. */
+/** A title that unfolds its details. */
 export function Details({ name, on, onToggle }: Props) {
     return (
         <button

@@ -11,11 +11,11 @@ import { Details } from './Details';
 
 interface Props extends Treating {
     at: number;
-    /** Whether its details are in sight without being asked for. */
+    /** Whether its details start unfolded. */
     detailed: boolean;
 }
 
-/** One of the outlines of a card, from the inside out. */
+/** One of a card's outlines, counted from the inside. */
 export function OutlineRows({ at, detailed, treatments, put }: Props) {
     const unit = useBench((bench) => bench.design.unit);
     const [asked, setAsked] = useState<boolean | null>(null);

@@ -7,12 +7,12 @@ import { InlineRow } from './InlineRow';
 import { OutlineRows } from './OutlineRows';
 import { ShadowRows } from './ShadowRows';
 
-/** What runs round a card, falls behind it or lies inside its strokes. */
+/** Outlines, shadow and inline of a card. */
 export function OutlinesDrawer({ card }: { card: Card }) {
     const treating = useTreatments(card);
     const { treatments, put, under } = treating;
     const { outlines, shadow, inline } = treatments;
-    // The details of one alone are in sight; of several, of the last.
+    // Only the last one's details start unfolded.
     const alone = shadow.kind === 'none';
     return (
         <>

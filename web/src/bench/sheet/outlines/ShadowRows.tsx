@@ -7,7 +7,7 @@ import { Row } from '../../shared/Row';
 import { useBench } from '../../state/store';
 import type { Treating } from '../card/useTreatments';
 
-/** The shadow behind a card. */
+/** A card's shadow. */
 export function ShadowRows({ treatments: { shadow }, put }: Treating) {
     const unit = useBench((bench) => bench.design.unit);
     return (

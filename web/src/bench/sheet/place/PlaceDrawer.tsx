@@ -4,7 +4,7 @@ import { isLine, withLine, type Card, type Change } from '../../model/edits';
 import { Row, Rows } from '../../shared/Row';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** What is rarely set of a line's position in the stack. */
+/** Rare position settings of a stacked line. */
 export function PlaceDrawer({ card }: { card: Card }) {
     return isLine(card) ? <PlaceOf line={card} /> : null;
 }

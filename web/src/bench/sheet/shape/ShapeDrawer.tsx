@@ -8,7 +8,7 @@ import { formKinds, formNames, measuresOf } from '../../model/forms';
 import { Row, Rows } from '../../shared/Row';
 import { useBench, useBenchStore } from '../../state/store';
 
-/** A form's kind, its own measures, and what it is for. */
+/** A form's kind, shape and purpose. */
 export function ShapeDrawer({ card }: { card: Card }) {
     return !isLine(card) && 'shape' in card ? <ShapeOf form={card} /> : null;
 }

@@ -19,7 +19,7 @@ interface Props {
 
 const MOST = 12;
 
-/** The line in up to twelve fonts side by side, all of the same ink width; choosing one puts it in the design. */
+/** The line in up to twelve fonts at the same ink width; choosing one applies it. */
 export function TryOutDialog({ line, typeCase, onClose, onChoose }: Props) {
     const design = useBench((bench) => bench.design);
     const current = typeCase.find((font) => font.id === line.lettering.font);
