@@ -2,7 +2,7 @@ import type { Unit } from '../../api/client';
 import { useStage } from './StageView';
 import { steps } from './tapeSteps';
 
-/** A tailor's tape laid outside along the lower half of a circle round 0, 0, in µm; it counts from the middle to both sides. */
+/** A tape ruler along the outside of a circle's lower half, centred on 0, 0, in µm; counts from the middle to both sides. */
 export function ArcRuler({ radius, unit }: { radius: number; unit: Unit }) {
     const { pixel } = useStage();
     const { small, every } = steps(unit, pixel);

@@ -4,7 +4,7 @@ import { usePressed, useSlip } from '../state/pressed';
 import { useBench } from '../state/store';
 import { useStage, viewBoxOf } from './StageView';
 
-/** The layers as pressed, instead of the parts: one film, the films up to one, one of them beside its place, or how many lie where. */
+/** The layers as pressed: one film, the films up to one, a slipped film, or the stack's thickness. */
 export function AsPressed() {
     const { box } = useStage();
     const looking = useBench((bench) => bench.looking);
@@ -58,7 +58,7 @@ export function AsPressed() {
     );
 }
 
-/** Where something shows that should not. */
+/** Where something unwanted shows. */
 function Shows({ part, path, className }: { part: string; path: string; className: string }) {
     return (
         <path

@@ -6,7 +6,7 @@ import { Chalked } from './Chalked';
 import { useStage } from './StageView';
 import { TapeRuler } from './TapeRuler';
 
-/** The band of a brim that may carry lettering, measured from the brim's edge inwards and along it. */
+/** A brim's printable band, with rulers inwards from the edge and along it. */
 export function BrimBand({ placement, brim }: { placement: Placement; brim: NonNullable<Placement['brim']> }) {
     const { pixel, chalk } = useStage();
     const unit = useBench((bench) => bench.design.unit);

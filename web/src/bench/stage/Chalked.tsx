@@ -1,7 +1,7 @@
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** Words on the cloth, on a patch of its colour, so that cords, seams and pockets do not run through them. */
+/** Text on the fabric, on a patch of its colour to hide cords, seams and pockets. */
 export function Chalked({ x, y, children }: { x: number; y: number; children: string }) {
     const { pixel, chalk } = useStage();
     const cloth = useBench((bench) => bench.design.blank.fabric.colour);

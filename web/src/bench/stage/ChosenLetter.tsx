@@ -3,7 +3,7 @@ import { chosenLetters, lineOf, partOf } from '../state/select';
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** The chosen letters of a line, to be dragged: their words are welded anew on the way. */
+/** The chosen letters of a line, draggable: their words are welded again during the drag. */
 export function ChosenLetter({ card }: { card: string }) {
     const { pixel } = useStage();
     const places = useBench(useShallow((bench) => chosenLetters(bench)?.places));

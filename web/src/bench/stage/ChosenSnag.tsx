@@ -3,7 +3,7 @@ import { useBench } from '../state/store';
 
 const SnagNote = lazy(() => import('./SnagNote').then(({ SnagNote }) => ({ default: SnagNote })));
 
-/** The note of the chosen snag, where one is chosen. */
+/** The chosen snag's note, if any. */
 export function ChosenSnag() {
     const snag = useBench((bench) => bench.sheet.snags.find(({ number }) => number === bench.snag));
     return snag ? (

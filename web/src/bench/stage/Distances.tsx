@@ -5,7 +5,7 @@ import { useBench } from '../state/store';
 import { Plate } from './Plate';
 import { useStage } from './StageView';
 
-/** How far what is moved is from its neighbours, from the edges of the area and from its middle. */
+/** Distances of moved cards from neighbours, the area's edges and its centre. */
 export function Distances() {
     const { pixel } = useStage();
     const gesture = useBench((bench) => bench.gesture);

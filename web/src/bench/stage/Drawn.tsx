@@ -1,7 +1,7 @@
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** The loop that the hand draws: round what is to be erased, or round what is to be chosen. */
+/** The loop being drawn, to erase or to select. */
 export function Drawn() {
     const { box } = useStage();
     const points = useBench((bench) => bench.drawn);

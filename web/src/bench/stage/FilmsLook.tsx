@@ -3,7 +3,7 @@ import { useBench } from '../state/store';
 
 const AsPressed = lazy(() => import('./AsPressed').then(({ AsPressed }) => ({ default: AsPressed })));
 
-/** The layers as pressed, while they are looked at instead of the parts. */
+/** The layers as pressed, in place of the parts. */
 export function FilmsLook() {
     const all = useBench((bench) => bench.looking.at === 'all');
     return all ? null : (

@@ -6,15 +6,15 @@ const corners = [
 ] as const;
 
 interface Props {
-    /** From the middle to the sides of the frame that they are on, in µm. */
+    /** Half the frame's width and height, in µm. */
     x: number;
     y: number;
     pixel: number;
-    /** Whether it can be sized: then it has corners. */
+    /** Whether it has corners for sizing. */
     sized: boolean;
 }
 
-/** What a frame about the origin is taken by: chalk corners to size it, and a thread with a needle's eye to turn it. */
+/** Handles of a frame centred on the origin: chalk corners for sizing, a thread with a needle's eye for turning. */
 export function Grips({ x, y, pixel, sized }: Props) {
     const mark = 9 * pixel;
     const end = -y - 30 * pixel;
@@ -57,6 +57,6 @@ export function Grips({ x, y, pixel, sized }: Props) {
 
 const steady = { vectorEffect: 'non-scaling-stroke' } as const;
 
-/** Where a finger may take hold. */
+/** Touch target. */
 const reach = (cx: number, cy: number, r: number) =>
     ({ cx, cy, r, fill: 'none', stroke: 'none', pointerEvents: 'all', className: 'touch-none' }) as const;

@@ -1,7 +1,7 @@
 import type { Line } from '../../api/client';
 import { useBench } from '../state/store';
 
-/** The room between the letters: a line can be taken there too, where no other line's ink is. */
+/** Areas between the letters, where a line can also be dragged unless another line's ink is there. */
 export function Grounds({ lines }: { lines: readonly Line[] }) {
     const parts = useBench((bench) => bench.sheet.parts);
     return lines.map(({ id }) => {

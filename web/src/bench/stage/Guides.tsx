@@ -1,7 +1,7 @@
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** Chalk lines along what a dragged part snapped to. */
+/** Chalk lines where a dragged part snapped. */
 export function Guides() {
     const { box } = useStage();
     const guides = useBench((bench) => bench.gesture?.guides);

@@ -5,7 +5,7 @@ import { under } from '../model/pose';
 import { Plate } from './Plate';
 import { useStage } from './StageView';
 
-/** The measure beside the hand while it sizes, turns or bends something. */
+/** The measure shown at the pointer while sizing, turning or bending. */
 export function HandNote() {
     const { pixel } = useStage();
     const gesture = useBench((bench) => bench.gesture);

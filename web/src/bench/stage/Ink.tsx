@@ -8,7 +8,7 @@ import { usePressed } from '../state/pressed';
 import { useStage, viewBoxOf } from './StageView';
 import { untidied } from './TidiedPlaces';
 
-/** The welded lettering in film colours, as the parts lie on one another; where the knife's lines are drawn, only what is moved. */
+/** The welded lettering in film colours, in stacking order; in the knife-line view, only moved parts. */
 export function Ink() {
     const films = useBench((bench) => bench.design.films);
     const sheet = useBench((bench) => bench.trial?.sheet ?? bench.sheet);
@@ -18,7 +18,7 @@ export function Ink() {
     const pointed = useBench((bench) => (bench.looking.at === 'all' ? bench.pointed : null));
     const pressed = usePressed();
     const { onDark } = useStage();
-    // Instead of the parts the layers as pressed are shown; the parts are only there to be taken by the hand.
+    // The layers as pressed are shown instead; the parts only receive the pointer.
     const behind = !all && pressed !== undefined;
     const parts = before ? untidied(sheet) : sheet.parts;
     const worn = side === 'wear' && !behind;
@@ -65,7 +65,7 @@ interface PartProps {
     dimmed: boolean;
 }
 
-/** A part in a picture of its own, so that no other has to be painted anew while it is moved. */
+/** A part in its own SVG, so that moving it repaints no other. */
 const InkPart = memo(function InkPart({ card, path, fill, stroke, dashes, dimmed }: PartProps) {
     const { box, pixel } = useStage();
     const pose = useBench(({ gesture }) => (gesture?.cards.includes(card) ? gesture.pose : null));
@@ -81,7 +81,7 @@ const InkPart = memo(function InkPart({ card, path, fill, stroke, dashes, dimmed
     );
 });
 
-/** Kept apart, so that what only moves is not described anew at every frame. */
+/** Memoized, so that a moving part isn't rendered every frame. */
 const Shape = memo(function Shape({ card, path, fill, stroke, dashes, dimmed }: PartProps) {
     return (
         <path

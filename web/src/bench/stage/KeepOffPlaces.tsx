@@ -2,7 +2,7 @@ import { KeepOffMarks } from '../../blanks/KeepOffMarks';
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** The places that lettering keeps off, as wide as it stays away; those that it may cross here are gone. */
+/** Keep-off places with their clearances; those that lettering may cross are left out. */
 export function KeepOffPlaces() {
     const { chalk } = useStage();
     const places = useBench((bench) => bench.design.blank.keepOff);

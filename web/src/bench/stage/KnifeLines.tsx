@@ -1,7 +1,7 @@
 import { useBench } from '../state/store';
 import { useStage, viewBoxOf } from './StageView';
 
-/** The lines that the knife follows in each layer, where they lie on the wear side. */
+/** Each layer's knife lines, seen from the wear side. */
 export function KnifeLines() {
     const layers = useBench(({ sheet }) => sheet.layers);
     const shown = useBench(({ side, looking }) => side === 'knife' && looking.at === 'all');

@@ -4,7 +4,7 @@ import { cardOf, partOf } from '../state/select';
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** The path that the chosen line follows, and the knots of thread by which the chosen card's shape is changed. */
+/** The chosen line's path, and the knots that change the chosen card's shape. */
 export function Knots({ card: id }: { card: string }) {
     const { pixel } = useStage();
     const design = useBench((bench) => bench.design);

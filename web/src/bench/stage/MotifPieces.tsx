@@ -5,7 +5,7 @@ import { partOf } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
 import { useStage } from './StageView';
 
-/** The pieces of the open motif, each to be chosen by a click and moved by a drag. */
+/** The open motif's pieces: click to choose, drag to move. */
 export function MotifPieces({ card }: { card: string }) {
     const { toStage } = useStage();
     const part = useBench((bench) => partOf(bench, card));

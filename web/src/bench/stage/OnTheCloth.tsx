@@ -5,7 +5,7 @@ import { OtherAreas } from './OtherAreas';
 import { PlacementArea } from './PlacementArea';
 import { useStage, viewBoxOf } from './StageView';
 
-/** What is chalked on the cloth, beneath the lettering: places to keep off, the areas with their measures, and where lines can be taken between letters. */
+/** What is drawn beneath the lettering: keep-off places, areas with their measures, and drag areas between letters. */
 export function OnTheCloth({ label }: { label: string }) {
     const { box } = useStage();
     const lines = useBench((bench) => bench.design.lines);

@@ -17,12 +17,12 @@ import { TooThin } from './TooThin';
 const MotifPieces = lazy(() => import('./MotifPieces').then(({ MotifPieces }) => ({ default: MotifPieces })));
 const SeveralFrame = lazy(() => import('./SeveralFrame').then(({ SeveralFrame }) => ({ default: SeveralFrame })));
 
-/** What lies over the lettering: what is chosen and how to take it, what was found, and what the hand is doing. */
+/** What is drawn above the lettering: selection and handles, snags, and the current gesture. */
 export function OnTop() {
     const { box } = useStage();
     const chosen = useBench((bench) => bench.chosen);
     const open = useBench(openCard);
-    // With its colours open, a motif is taken by its pieces.
+    // With its colours open, a motif is selected by pieces.
     const pieces = useBench((bench) => bench.drawer === 'colours');
     const lines = useBench((bench) => bench.design.lines);
     return (

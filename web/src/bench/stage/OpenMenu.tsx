@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 import { ActionItems } from '../shared/ActionItems';
 import { useBenchStore } from '../state/store';
 
-/** A menu where the pointer is. */
+/** A menu at the pointer. */
 export function OpenMenu({ x, y, card }: { x: number; y: number; card: string | null }) {
     const store = useBenchStore();
     const button = useRef<HTMLButtonElement>(null);
@@ -27,7 +27,7 @@ export function OpenMenu({ x, y, card }: { x: number; y: number; card: string | 
     );
 }
 
-/** Forgets the menu once it was closed. */
+/** Clears the menu after closing. */
 function Closed({ open, onClose }: { open: boolean; onClose: () => void }) {
     const was = useRef(false);
     useEffect(() => {

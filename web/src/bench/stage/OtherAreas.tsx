@@ -4,7 +4,7 @@ import { blanks } from '../../api/queries';
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** The other areas that the shop has on this blank in this size, faintly, to see what is beside. */
+/** The other placements on this blank and size, faintly. */
 export function OtherAreas() {
     const { pixel, chalk } = useStage();
     const shop = useQuery(blanks).data;
@@ -23,7 +23,7 @@ export function OtherAreas() {
         width: area.width + ruler,
         height: area.height + ruler,
     };
-    // Where the measure from collar, hem or brim is written.
+    // Position of the distance from collar, hem or brim.
     const measure = {
         left: -placement.across,
         top: Math.min(-placement.down, 0),
@@ -57,7 +57,7 @@ export function OtherAreas() {
     });
 }
 
-/** A corner of an area where its name lies neither on the area that is worked on nor on any ink. */
+/** A corner for an area's name, clear of the current area and the ink. */
 function spotFor(name: string, area: Frame, taken: readonly Frame[], pixel: number): { x: number; y: number } | null {
     const [width, height, pad] = [6 * name.length * pixel, 14 * pixel, 5 * pixel];
     const [right, bottom] = [area.left + area.width - width - pad, area.top + area.height - height - pad];
@@ -66,7 +66,7 @@ function spotFor(name: string, area: Frame, taken: readonly Frame[], pixel: numb
         { left: area.left + pad, top: bottom },
         { left: right, top: area.top + pad },
         { left: area.left + pad, top: area.top + pad },
-        // Outside it, above and below.
+        // Outside, above and below.
         { left: area.left, top: area.top - height - pad },
         { left: area.left, top: area.top + area.height + pad },
     ];

@@ -1,7 +1,7 @@
 import { useBench } from '../state/store';
 import { useStage } from './StageView';
 
-/** Snags as numbered dressmaker's pins, stuck in where they are. */
+/** Snags as numbered dressmaker's pins at their places. */
 export function Pins() {
     const { pixel } = useStage();
     const snags = useBench((bench) => bench.sheet.snags);

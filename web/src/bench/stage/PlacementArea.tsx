@@ -5,17 +5,17 @@ import { Chalked } from './Chalked';
 import { useStage } from './StageView';
 import { TapeRuler } from './TapeRuler';
 
-/** The area that may carry lettering, on a brim a band, its tape rulers, and how far it is from collar, hem, seam or brim. */
+/** The placement area (on a brim, a band) with tape rulers and its distance from collar, hem, seam or brim. */
 export function PlacementArea() {
     const { pixel, chalk } = useStage();
     const placement = useBench((bench) => bench.design.blank.placement);
     const unit = useBench((bench) => bench.design.unit);
     const { width, height, across, down, from, brim } = placement;
-    // The measure from the measuring point straight to the area is drawn along its way.
+    // The distance straight from the measuring point is drawn along its line.
     const above = down > 0;
     const start = above ? -down : height;
     const end = above ? 0 : -down;
-    // The other measures are written at the area's lower edge.
+    // Other distances are written at the area's lower edge.
     const drawn = from.find(({ distance }) => distance === end - start);
     const words = ({ edge, distance }: (typeof from)[number]) =>
         `${showWithUnit(distance, unit).replace('.0 mm', ' mm')} from the ${edge}`;

@@ -3,12 +3,12 @@ import { useStage } from './StageView';
 interface Props {
     x: number;
     y: number;
-    /** Where on the plate that point is. */
+    /** The plate's anchor point. */
     from?: 'middle' | 'left';
     children: string;
 }
 
-/** A few words on a small plate on the stage, as large whatever the zoom. */
+/** A short label on the stage, the same size at any zoom. */
 export function Plate({ x, y, from = 'middle', children }: Props) {
     const { pixel } = useStage();
     const width = 10 + 6.4 * children.length;

@@ -8,7 +8,7 @@ import { useStage } from './StageView';
 
 interface Props {
     card: string;
-    /** Whether it is the only one: then it can be sized and turned. */
+    /** Whether it is the only one, which can be sized and turned. */
     alone: boolean;
 }
 
@@ -24,7 +24,7 @@ export function Selection({ card: id, alone }: Props) {
     if (!card || !part?.ink) {
         return null;
     }
-    // What follows something is sized by its letters.
+    // Lines on a path are sized by their letters.
     const isSized = !isLine(card) || !isPlaced(card);
     const pad = 7 * pixel;
     const [x, y] = [part.width / 2 + pad, part.height / 2 + pad];

@@ -6,7 +6,7 @@ import { useBench } from '../state/store';
 import { Grips } from './Grips';
 import { useStage } from './StageView';
 
-/** The frame round several chosen cards, by which they are sized and turned as one. */
+/** The frame around several chosen cards, to size and turn them as one. */
 export function SeveralFrame() {
     const { pixel } = useStage();
     const chosen = useBench(useShallow(({ design, chosen }) => withTheirs(design, chosen)));

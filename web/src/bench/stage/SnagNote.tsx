@@ -3,7 +3,7 @@ import { useBenchStore } from '../state/store';
 import { FixButtons } from '../shared/FixButtons';
 import { useStage } from './StageView';
 
-/** What a chosen pin says, beside it: what is wrong, by how much, and what would mend it. */
+/** The note beside a chosen pin: what is wrong, by how much, and how to mend it. */
 export function SnagNote({ snag }: { snag: SheetSnag }) {
     const { box, pixel } = useStage();
     const { showSnag } = useBenchStore().getState();

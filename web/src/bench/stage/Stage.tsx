@@ -17,7 +17,7 @@ import { useHands } from './useHands';
 import { ViewBar } from './ViewBar';
 import { WordsInPlace } from './WordsInPlace';
 
-/** The blank in its own colour, the placement area with tape rulers, the lettering at true size; over them what it is given. */
+/** The blank, the placement area with tape rulers, the lettering at true size; its children on top. */
 export function Stage({ children }: { children?: ReactNode }) {
     const store = useBenchStore();
     const [root, attach] = useState<HTMLDivElement | null>(null);
@@ -69,7 +69,7 @@ export function Stage({ children }: { children?: ReactNode }) {
             },
         [view, size, toStage, onDark],
     );
-    // A picture of its own, so that the cloth is not painted anew with every change of the ink.
+    // Its own SVG, so that changes of the ink don't repaint the fabric.
     const garment = useMemo(
         () => <Garment drawing={drawing} colour={colour} frame={blank} cordsAside={aside} />,
         [drawing, colour, blank, aside],
@@ -110,7 +110,7 @@ export function Stage({ children }: { children?: ReactNode }) {
     );
 }
 
-/** What the stage shows, for those who can't see it. */
+/** Describes the stage to screen readers. */
 function describe(design: Design, sheet: Sheet): string {
     const words = design.lines
         .filter((line) => !line.hidden && line.lettering.words.trim())

@@ -3,7 +3,7 @@ import { useBench } from '../state/store';
 
 const OpenMenu = lazy(() => import('./OpenMenu').then(({ OpenMenu }) => ({ default: OpenMenu })));
 
-/** The few actions that fit what was hit by a right click or a long press. */
+/** Actions for what was right-clicked or long-pressed. */
 export function StageMenu() {
     const menu = useBench((bench) => bench.menu);
     return (

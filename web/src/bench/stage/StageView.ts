@@ -1,13 +1,13 @@
 import { createContext, useContext } from 'react';
 import type { Frame } from '../../api/client';
 
-/** What of the blank is in sight, and how many µm a screen pixel covers. */
+/** The visible part of the blank, and µm per screen pixel. */
 export interface StageView {
     box: Frame;
     pixel: number;
-    /** A place on the screen, in µm on the blank. */
+    /** Screen position to µm on the blank. */
     toStage: (at: { clientX: number; clientY: number }) => { x: number; y: number };
-    /** The colour of what is drawn on the cloth in chalk. */
+    /** Colour of chalk lines on the fabric. */
     chalk: string;
     onDark: boolean;
 }

@@ -3,7 +3,7 @@ import { useStage } from './StageView';
 import { steps } from './tapeSteps';
 
 interface Props {
-    /** In µm, as x and y are. */
+    /** In µm, like x and y. */
     length: number;
     unit: Unit;
     x: number;
@@ -11,7 +11,7 @@ interface Props {
     upright?: boolean;
 }
 
-/** A piece of a tailor's tape, as long as what it measures. */
+/** A tape ruler as long as what it measures. */
 export function TapeRuler({ length, unit, x, y, upright }: Props) {
     const { pixel } = useStage();
     const thick = 18 * pixel;

@@ -1,7 +1,7 @@
 import type { Sheet, SheetPart } from '../../api/client';
 import { useBench } from '../state/store';
 
-/** The places where treatments were tidied: green where something was filled, red where it was dropped. */
+/** Tidied places: green for filled gaps, red for dropped scraps. */
 export function TidiedPlaces() {
     const view = useBench((bench) => bench.tidied);
     const removals = useBench((bench) => bench.sheet.removals);
@@ -25,7 +25,7 @@ export function TidiedPlaces() {
           });
 }
 
-/** The parts as they were before: what was dropped lies beside them and what was filled inside, so that both paths together, filled by the even-odd rule, are what was there. */
+/** The parts before tidying: dropped scraps lie outside them, filled gaps inside, so both paths with the even-odd rule give the original. */
 export function untidied({ parts, removals }: Sheet): SheetPart[] {
     return parts.map((part) => ({
         ...part,

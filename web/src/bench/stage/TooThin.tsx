@@ -1,6 +1,6 @@
 import { useBench } from '../state/store';
 
-/** All that is too thin or too small to be cut and weeded. */
+/** Everything too thin or too small to cut and weed. */
 export function TooThin() {
     const path = useBench((bench) => (bench.side === 'lost' ? bench.lost : ''));
     return path === '' ? null : (

@@ -15,7 +15,7 @@ const targets = [
     { target: 'blank', label: 'Show the whole blank', show: 'Blank' },
 ] as const;
 
-/** How the stage is looked at: what is drawn, how near, and the lasso. */
+/** View settings of the stage: layers, zoom and the lasso. */
 export function ViewBar() {
     const side = useBench((bench) => bench.side);
     const target = useBench((bench) => (bench.free ? null : bench.target));

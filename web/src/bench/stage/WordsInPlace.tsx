@@ -7,7 +7,7 @@ import { lineOf, partOf } from '../state/select';
 import { useBench, useBenchStore } from '../state/store';
 import { useStage } from './StageView';
 
-/** The words that are edited on the stage, where there are any. */
+/** The words being edited on the stage, if any. */
 export function WordsInPlace() {
     const line = useBench((bench) => lineOf(bench.design, bench.edited));
     return line ? <WordsField key={line.id} line={line} /> : null;
@@ -31,7 +31,7 @@ function WordsField({ line }: { line: Line }) {
         ref.current?.focus();
         ref.current?.select();
     }, []);
-    // No caret fits letters that are not in one straight row: they are written beside them.
+    // A caret can't follow bent or stacked rows, so their field is beside the lettering.
     const rows = rowsOf(line.lettering.words);
     const isBent = rows > 1 || Boolean(part?.handles && (part.handles.path || part.handles.edges.length > 0));
     const width = isBent ? 260 : Math.max((part?.width ?? 0) / pixel, 60);
@@ -66,7 +66,7 @@ function WordsField({ line }: { line: Line }) {
             }}
             onBlur={onClose}
             onKeyDown={(event) => {
-                // Enter begins another row, as in the card; alone with Ctrl it ends like Escape.
+                // Enter starts another row, as in the card; Ctrl+Enter ends like Escape.
                 if (event.key === 'Escape' || (event.key === 'Enter' && event.ctrlKey)) {
                     event.stopPropagation();
                     onClose();
@@ -76,7 +76,7 @@ function WordsField({ line }: { line: Line }) {
     );
 }
 
-/** The font size at which the browser's own letters are as wide as the ink, and how far the ink stands in. */
+/** Font size at which the browser's letters match the ink's width, and the ink's left offset. */
 function fitted(line: Line, width: number): { size: number; left: number } {
     const context = document.createElement('canvas').getContext('2d');
     if (!context || line.lettering.words.trim() === '') {

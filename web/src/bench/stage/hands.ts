@@ -19,7 +19,7 @@ interface Keys {
 
 type Place = Parameters<StageView['toStage']>[0];
 
-/** What the hand holds. */
+/** The object of the current gesture. */
 type Held =
     | { kind: 'part'; hold: Hold }
     | { kind: 'knot'; knot: Knot; card: Card; from: Point }
@@ -29,16 +29,16 @@ type Held =
     | { kind: 'piece' }
     | { kind: 'cloth' };
 
-/** How near, in screen pixels, something has to come to what it snaps to. */
+/** Snapping distance in screen pixels. */
 const REACH = 6;
 
-/** At most this many points of a loop are kept. */
+/** Maximum number of points of a loop. */
 const MOST = 2000;
 
-/** What hands do on the stage: each press, drag and click as a change of the Bench. */
+/** Turns presses, drags and clicks on the stage into changes of the Bench. */
 export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     const bench = () => store.getState();
-    /** Where the hand went down, and what was open then. */
+    /** Start of the press, and the card open at that time. */
     let pressed: { hit: Hit; open: string | null; at: Place; keys: Keys } | null = null;
     let held: Held | null = null;
 
@@ -71,7 +71,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     const severalTo = ({ frame, grip, from }: Held & { kind: 'several' }, at: Place, keys: Keys) =>
         asOne(frame, grip, from, toStage(at), keys.altKey);
 
-    /** The letter of the open line at a point: of several the one whose middle is nearest. */
+    /** The open line's letter at a point; of several, the one with the nearest centre. */
     const letterAt = ({ x, y }: Point): number | null => {
         const away = ({ left, top, width, height }: Frame) => Math.hypot(x - left - width / 2, y - top - height / 2);
         const [nearest] = (partOf(bench(), openCard(bench()))?.letters ?? [])
@@ -141,7 +141,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     return {
         letGo,
 
-        /** The pointer goes down: what it is on is chosen at once, unless it is one of several that are. */
+        /** On press, selects what is hit, unless it is part of a multiple selection. */
         press: (hit: Hit, event: Place & Keys) => {
             const { chosen, choose, look } = bench();
             const card = hit.kind === 'card' ? hit.card : null;
@@ -157,10 +157,10 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             }
         },
 
-        /** It was a click: with Shift the card is chosen besides, or no longer; beside everything, nothing is chosen. */
+        /** On click, selects the card hit; with Shift, toggles it; on nothing, clears the selection. */
         click: ({ shiftKey }: Keys) => {
             const { toggle, choose, showSnag, sheet, look, erasing, drawer } = bench();
-            // A finger that rested has opened the menu already.
+            // A long press has already opened the menu.
             if (!pressed) {
                 return;
             }
@@ -185,7 +185,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             letGo();
         },
 
-        /** The press becomes a drag. */
+        /** Starts a drag. */
         take: () => {
             held = taken();
         },
@@ -251,7 +251,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
             letGo();
         },
 
-        /** A double click on a line edits its words where they are. */
+        /** A double click on a line edits its words in place. */
         edit: (hit: Hit) => {
             const { design, look } = bench();
             const line = lineOf(design, hit.kind === 'card' ? hit.card : openCard(bench()));
@@ -272,7 +272,7 @@ export function handsOn(store: BenchStore, toStage: StageView['toStage']) {
     };
 }
 
-/** A letter moved along and across its line, in thousandths of the em. */
+/** A letter's offset along and across its line, in thousandths of the em. */
 function nudged(part: SheetPart, stretch: number, from: Point, to: Point) {
     const turn = (part.turn * Math.PI) / 180;
     const [x, y] = [to.x - from.x, to.y - from.y];
@@ -287,12 +287,12 @@ function nudged(part: SheetPart, stretch: number, from: Point, to: Point) {
 
 const rectangle = (from: Point, to: Point): Point[] => [from, { x: to.x, y: from.y }, to, { x: from.x, y: to.y }];
 
-/** A piece to be erased, measured from the middle of the part; null if nothing was drawn round. */
+/** A piece to erase, relative to the part's centre; null if the loop is empty. */
 function pieceOf(loop: readonly Point[], part: SheetPart): Pick<Erasure, 'points' | 'of'> | null {
     if (loop.length < 3) {
         return null;
     }
-    // A line is as large as its letters, however many there are.
+    // A line's size is that of its letters, whatever their number.
     const [width, height] = part.letterHeight > 0 ? [part.letterHeight, part.letterHeight] : [part.width, part.height];
     return {
         points: loop.flatMap(({ x, y }) => [Math.round(x - part.middleX), Math.round(y - part.middleY)]),

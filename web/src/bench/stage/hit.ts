@@ -1,4 +1,4 @@
-/** What lies under the pointer on the stage. */
+/** What is under the pointer. */
 export type Hit =
     | { kind: 'card'; card: string }
     | { kind: 'corner'; right: 1 | -1; down: 1 | -1 }
@@ -7,11 +7,11 @@ export type Hit =
     | { kind: 'knot'; name: string }
     | { kind: 'pin'; number: number }
     | { kind: 'draw' }
-    /** The piece of a motif, which sees to itself. */
+    /** A motif piece, which handles its own events. */
     | { kind: 'piece' }
     | { kind: 'cloth' };
 
-/** Reads from the stage's own marks what an element of it is. */
+/** Identifies an element by its data attributes. */
 export function hitOf(target: EventTarget | null): Hit {
     const element = target instanceof Element ? target : null;
     const mark = (name: string) => element?.closest(`[data-${name}]`)?.getAttribute(`data-${name}`) ?? null;

@@ -1,6 +1,6 @@
 import type { Unit } from '../../api/client';
 
-/** How far apart the marks are, in µm, and which of them have a number, so that they can be read. */
+/** Spacing of a ruler's marks in µm and of its numbers, for legibility. */
 export function steps(unit: Unit, pixel: number): { small: number; every: number } {
     const choices =
         unit === 'mm'

@@ -7,13 +7,13 @@ import type { StageView } from './StageView';
 
 const useGesture = createUseGesture([dragAction, pinchAction, wheelAction]);
 
-/** How far the pointer has to go before it is a drag and not a click, in screen pixels. */
+/** Minimum movement of a drag, in screen pixels. */
 const SLACK = 3;
 
-/** How long a finger rests until it opens the menu, in ms. */
+/** Duration of a long press, in ms. */
 const LONG = 550;
 
-/** Drag, pinch, wheel, click and long press on the stage. What is under the pointer is what the hand takes. */
+/** Drag, pinch, wheel, click and long press on the stage. */
 export function useHands(root: HTMLElement | null, toStage: StageView['toStage']) {
     const store = useBenchStore();
     const hands = useMemo(() => handsOn(store, toStage), [store, toStage]);
