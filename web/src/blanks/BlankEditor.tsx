@@ -7,6 +7,7 @@ import { LengthField } from '../ui/LengthField';
 import { Segments } from '../ui/Segments';
 import { NotSaved } from '../ui/NotSaved';
 import { TextField } from '../ui/TextField';
+import { UnitChoice } from '../ui/UnitChoice';
 import { BlankPicture } from './BlankPicture';
 import { Fabrics } from './Fabrics';
 import { drawingUrl } from './Garment';
@@ -84,15 +85,7 @@ export function BlankEditor({ entry }: { entry: BlankEntry }) {
                 <div>
                     <div className="flex items-center justify-between">
                         <h2 className="heading">Sizes</h2>
-                        <Segments
-                            label="Unit of the measures"
-                            value={unit}
-                            options={[
-                                { value: 'mm', show: 'mm' },
-                                { value: 'in', show: 'in' },
-                            ]}
-                            onChange={setUnit}
-                        />
+                        <UnitChoice label="Unit of the measures" value={unit} onChange={setUnit} />
                     </div>
                     <div className="mt-2 flex flex-wrap items-center gap-1.5">
                         <Segments

@@ -1,5 +1,6 @@
 import type { CutLayerCard, CutRunCard } from '../api/client';
 import { FilmPicture } from './FilmPicture';
+import { KnifeDot } from './KnifeDot';
 import { metres } from './times';
 
 /** How much of the film is shown beside what is cut from it, in µm. */
@@ -53,16 +54,7 @@ export function FilmStrip({ layer, chosen, scale, run, off, piece, onChoose, onP
                         />
                     </g>
                 )}
-                {run && (
-                    <circle
-                        data-part="knife"
-                        cx={run.along}
-                        cy={run.across}
-                        r={5 / scale}
-                        className="fill-marigold stroke-ink"
-                        vectorEffect="non-scaling-stroke"
-                    />
-                )}
+                {run && <KnifeDot run={run} scale={scale} />}
             </FilmPicture>
         </button>
     );

@@ -1,17 +1,11 @@
-import type { Unit } from '../../api/client';
 import { Button } from '../../ui/Button';
 import { Header } from '../../ui/Header';
 import { IconButton } from '../../ui/IconButton';
-import { Segments } from '../../ui/Segments';
+import { UnitChoice } from '../../ui/UnitChoice';
 import { edit } from '../model/edits';
 import { useBench, useBenchStore } from '../state/store';
 import { DesignTitle } from './DesignTitle';
 import { SavedNote } from './SavedNote';
-
-const units: { value: Unit; show: string; name: string }[] = [
-    { value: 'mm', show: 'mm', name: 'Millimetres' },
-    { value: 'in', show: 'in', name: 'Inches' },
-];
 
 /** The Bench's header: design, undo and redo, saved note, proof, keys and unit. */
 export function BenchHeader() {
@@ -63,11 +57,10 @@ export function BenchHeader() {
                 >
                     ?
                 </Button>
-                <Segments
+                <UnitChoice
                     label="Unit of this design"
                     dark
                     value={unit}
-                    options={units}
                     onChange={(next) => change(edit((design) => (design.unit = next)))}
                 />
             </div>

@@ -1,5 +1,5 @@
 import { Button } from '../../ui/Button';
-import { Segments } from '../../ui/Segments';
+import { UnitChoice } from '../../ui/UnitChoice';
 import { drawings } from '../drawings';
 import { drawingUrl } from '../Garment';
 import type { Measuring } from './useMeasuring';
@@ -61,15 +61,7 @@ export function MeasureStart({ measuring }: { measuring: Measuring }) {
                         onChange={(event) => setSize(event.target.value)}
                     />
                 </label>
-                <Segments
-                    label="Unit of the measures"
-                    value={unit}
-                    options={[
-                        { value: 'mm', show: 'mm' },
-                        { value: 'in', show: 'in' },
-                    ]}
-                    onChange={setUnit}
-                />
+                <UnitChoice label="Unit of the measures" value={unit} onChange={setUnit} />
             </div>
             <p className="text-quiet">Lay it flat, smooth it out, and have a tape at hand. It takes a minute or two.</p>
             <Button type="submit" look="main" className="justify-self-start">

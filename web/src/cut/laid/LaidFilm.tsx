@@ -1,6 +1,7 @@
 import type { CutRunCard, FilmLayoutCard, LaidStock, Spot } from '../../api/client';
 import type { Finish } from '../../film/finishes';
 import { FilmPicture } from '../FilmPicture';
+import { KnifeDot } from '../KnifeDot';
 import { metres } from '../times';
 import { nameOf } from './chosen';
 import { LaidPiece } from './LaidPiece';
@@ -115,16 +116,7 @@ function OnStock({ film, stock, scale, piece, hands, run, onPiece }: StockProps)
                         onChoose={() => onPiece(one.number)}
                     />
                 ))}
-                {run && (
-                    <circle
-                        data-part="knife"
-                        cx={run.along}
-                        cy={run.across}
-                        r={5 / scale}
-                        className="fill-marigold stroke-ink"
-                        vectorEffect="non-scaling-stroke"
-                    />
-                )}
+                {run && <KnifeDot run={run} scale={scale} />}
             </FilmPicture>
         </figure>
     );
