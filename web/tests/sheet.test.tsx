@@ -112,6 +112,45 @@ describe('the open card', () => {
         expect(store.getState().chosen).toEqual(['form-1']);
     });
 
+    it('puts words above or below an outline, and copies of a form round its middle', async () => {
+        const { user, now } = opened();
+        await user.click(card('Form: Rectangle'));
+        await user.click(screen.getByRole('button', { name: 'Line round it' }));
+        await waitFor(() => expect(now().lines).toHaveLength(3));
+        await user.click(within(strip()).getByRole('button', { name: 'Bend' }));
+        const bend = within(await drawer('Bend'));
+        const upright = () => [
+            bend.getByRole<HTMLInputElement>('radio', { name: 'outside' }).checked,
+            bend.getByRole<HTMLInputElement>('radio', { name: 'at the top' }).checked,
+        ];
+        expect(upright()).toEqual([true, true]);
+        await user.click(bend.getByRole('radio', { name: 'at the bottom' }));
+        expect(upright()).toEqual([true, false]);
+        expect(now().lines[2]?.follows).toMatchObject({
+            sits: 'top',
+            lift: -3000,
+            outline: { side: 'inside', start: 50 },
+        });
+        await user.click(bend.getByRole('radio', { name: 'inside' }));
+        expect(upright()).toEqual([false, false]);
+        await user.click(bend.getByRole('button', { name: 'More' }));
+        const distance = bend.getByRole<HTMLInputElement>('textbox', { name: 'Distance from the path' });
+        expect(distance.value).toBe('3.0');
+        await user.clear(distance);
+        await user.type(distance, '4{Enter}');
+        expect(now().lines[2]?.follows).toMatchObject({ sits: 'baseline', lift: 4000 });
+
+        const place = now().forms[0]?.place;
+        await user.click(card('Form: Rectangle'));
+        await user.click(within(strip()).getByRole('button', { name: 'Copies' }));
+        const copies = within(await drawer('Copies'));
+        await user.click(copies.getByRole('radio', { name: 'ring' }));
+        expect(now().forms[0]?.place.down).toBe((place?.down ?? 0) - (now().forms[0]?.treatments.copies.radius ?? 0));
+        await user.click(copies.getByRole('radio', { name: 'grid' }));
+        await user.click(copies.getByRole('radio', { name: 'none' }));
+        expect(now().forms[0]?.place).toEqual(place);
+    });
+
     it('its menu hides, locks, copies and removes', async () => {
         const { user, now } = opened();
         const pick = async (name: string) => {
