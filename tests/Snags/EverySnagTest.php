@@ -76,6 +76,35 @@ final class EverySnagTest extends TestCase
             $sandwich('sunup'),
             'merge into one',
         ];
+        $copied = static fn (int $gap, string $film, string $second): array => [
+            'lines' => [],
+            'films.1' => ['id' => 'sunup', 'name' => 'Sun-up', 'colour' => '#F5C242'] + Designs::FILM,
+            'forms' => [
+                $plate(['height' => 50_000]),
+                $plate(
+                    [
+                        'id' => 'dot',
+                        'film' => $film,
+                        'height' => 20_000,
+                        'down' => 30_000,
+                        'treatments' => (object) ['copies' => ['kind' => 'grid', 'across' => 1, 'down' => 2, 'gap' => $gap, 'film' => $second]],
+                    ],
+                    20_000,
+                ),
+            ],
+        ];
+        yield 'a copy on a form of the same film, or beside it' => [
+            SnagKind::Unseen,
+            $copied(40_000, 'ink', ''),
+            $copied(80_000, 'ink', ''),
+            'merge into one',
+        ];
+        yield 'every second copy in the film of what it lies on' => [
+            SnagKind::Unseen,
+            $copied(40_000, 'sunup', 'ink'),
+            $copied(40_000, 'ink', 'sunup'),
+            'merge into one',
+        ];
         $on = static fn (string $cloth, array $treatments = []): array => [
             ...self::BLOCKS,
             'blank.fabric' => ['name' => 'Navy', 'colour' => $cloth],

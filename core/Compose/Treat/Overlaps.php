@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Uvret\Compose\Treat;
 
 use Uvret\Design\Design;
+use Uvret\Geometry\Box;
 use Uvret\Geometry\Region;
 
 /** Finds unintended overlaps of cards. */
@@ -54,34 +55,60 @@ final readonly class Overlaps
         $cards = \array_values(\array_filter($this->cards, static fn (Card $card): bool => $card->isSeen() && !$card->isSpent));
         foreach ($cards as $number => $card) {
             foreach (\array_slice($cards, $number + 1) as $other) {
-                $areLines = null !== $this->design->line($card->id) && null !== $this->design->line($other->id);
-                $isSameFilm = $card->base[0]->film === $other->base[0]->film;
-                [$box, $otherBox] = [$card->base[0]->ink, $other->base[0]->ink];
-                if ((!$areLines && !$isSameFilm) || null === $box || null === $otherBox || !$box->overlaps($otherBox)) {
+                [$box, $otherBox] = [self::reach($card), self::reach($other)];
+                if (null === $box || null === $otherBox || !$box->overlaps($otherBox)) {
                     continue;
                 }
-                $common = $card->base[0]->region->intersect($other->base[0]->region);
-                if ($common->area() > self::LEAST && $isSameFilm) {
-                    $common = $common->subtract(...$this->between($card, $other));
-                }
+                $areLines = null !== $this->design->line($card->id) && null !== $this->design->line($other->id);
+                $merged = $this->merged($card, $other);
+                $common = $merged->isEmpty() && $areLines ? $card->shape()->intersect($other->shape()) : $merged;
                 if ($common->area() > self::LEAST) {
                     $upper = $this->depths->of($card->id) > $this->depths->of($other->id) ? $card : $other;
-                    $kind = $isSameFilm ? RemarkKind::Unseen : RemarkKind::OnLettering;
+                    $kind = $merged->isEmpty() ? RemarkKind::OnLettering : RemarkKind::Unseen;
                     $this->notes->remark($kind, $upper, $upper === $card ? $other : $card, at: $common);
                 }
             }
         }
     }
 
-    /** @return list<Region> parts of other films that separate two cards of the same film */
-    private function between(Card $card, Card $other): array
+    /** Where two cards are cut from the same film and nothing separates them. */
+    private function merged(Card $card, Card $other): Region
+    {
+        $merged = [];
+        foreach ($card->base as $part) {
+            foreach ($other->base as $otherPart) {
+                if ($part->film === $otherPart->film) {
+                    $common = $part->region->intersect($otherPart->region);
+                    $merged[] = $common->area() > self::LEAST ? $common->subtract(...$this->between($card, $other, $part->film)) : Region::empty();
+                }
+            }
+        }
+        $all = Region::empty()->union(...$merged);
+
+        return $all->area() > self::LEAST ? $all : Region::empty();
+    }
+
+    /** Bounds of a card's own ink with its copies. */
+    private static function reach(Card $card): ?Box
+    {
+        $reach = null;
+        foreach ($card->base as $part) {
+            $box = $part->reach();
+            $reach = null === $box ? $reach : ($reach?->joined($box) ?? $box);
+        }
+
+        return $reach;
+    }
+
+    /** @return list<Region> parts of other films that separate two cards in one film */
+    private function between(Card $card, Card $other, string $film): array
     {
         $depths = [$this->depths->of($card->id), $this->depths->of($other->id)];
         $regions = [];
         foreach ($this->cards as $middle) {
             $depth = $this->depths->of($middle->id);
             foreach ($middle->isSeen() && $depth > \min($depths) && $depth < \max($depths) ? [...$middle->base, ...$middle->added] : [] as $part) {
-                if ($part->film !== $card->base[0]->film) {
+                if ($part->film !== $film) {
                     $regions[] = $part->region;
                 }
             }
