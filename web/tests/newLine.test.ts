@@ -63,6 +63,19 @@ describe('a new line', () => {
         expect(next.films.map(({ id }) => id)).toContain(expected);
     });
 
+    it('goes beneath the lines that are on the form already, in smaller letters', () => {
+        const form = withForms(empty, { width: 100000, height: 100000, across: 0, down: 90000 });
+        const first = withNewLine('line-1', 'form-1')(form);
+        const { parts } = sheet(first, { 'line-1': { width: 60000, height: 30000 } });
+        const second = withNewLine('line-2', 'form-1', [], parts)(first).lines[1];
+        expect(second?.size).toMatchObject({ by: 'letter', length: 12000 });
+        // Half of the first line, the gap, and half of the second.
+        expect(second?.belongs).toMatchObject({ to: 'form-1', across: 0, down: 15000 + 4000 + 6000 });
+        // What runs round the form is not in the way.
+        const round = withLine('line-1', ({ follows }) => (follows.path = 'outline'))(first);
+        expect(withNewLine('line-2', 'form-1', [], parts)(round).lines[1]?.size.by).toBe('area');
+    });
+
     it('shows against the cloth in a ring', () => {
         const ring = withForm('form-1', (now) =>
             Object.assign(now, { film: 'chalk', shape: { ...now.shape, kind: 'ring' } }),

@@ -1,7 +1,7 @@
 import type { Film } from '../../../api/client';
 import { putOnSide } from '../sides';
 import { edit, inTurn, type Edit } from './edit';
-import { withNewLine } from './lines';
+import { withNewLine } from './newLine';
 
 /** Letter height, as a share of the form's shorter side. */
 const HIGH = 0.16;

@@ -1,7 +1,7 @@
 import type { Film, MotifPieceCard } from '../../../api/client';
 import { firstThatShows } from '../colours';
 import { edit, inTurn, takeFilm, type Edit } from './edit';
-import { withNewLine } from './lines';
+import { withNewLine } from './newLine';
 
 /** Margin of words inside a piece, as a share of its height. */
 const INSET = 0.12;

@@ -8,5 +8,6 @@ export * from './layering';
 export * from './letters';
 export * from './lines';
 export * from './motifs';
+export * from './newLine';
 export * from './places';
 export * from './weeding';
