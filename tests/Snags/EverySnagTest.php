@@ -304,6 +304,23 @@ final class EverySnagTest extends TestCase
             self::two(10_000, ['film' => 'sunup']) + $other,
             '“POINT” lies on “TERN”',
         ];
+        $crossed = static fn (string $film): array => self::two(-20_000, ['depth' => 2]) + [
+            ...$other,
+            'forms' => [$plate(['film' => $film, 'depth' => 1, 'height' => 300_000, 'down' => 100_000], 280_000)],
+        ];
+        yield 'lines of one film on one another, with a film between them or not' => [SnagKind::Unseen, $crossed('ink'), $crossed('sunup'), 'merge'];
+        yield 'lines on one another, or parted by a form' => [
+            SnagKind::OnLettering,
+            self::two(-20_000, ['film' => 'sunup']) + $other,
+            $crossed('sunup'),
+            'lies on',
+        ];
+        yield 'a line on a line, or on a form' => [
+            SnagKind::OnLettering,
+            self::two(-20_000, ['film' => 'sunup']) + $other,
+            self::two(10_000) + $other + ['forms' => [$plate(['film' => 'sunup'])]],
+            'lies on',
+        ];
         yield 'islands that hang on nothing' => [
             SnagKind::LooseIslands,
             $cut(['cutFrom' => ['card' => 'plate', 'islands' => 'keep']]),

@@ -57,6 +57,7 @@ describe('copies', () => {
     it.each([
         ['in the area', { width: 30000, height: 20000 }, [], 60000],
         ['in an area with less room', { width: 170000, height: 20000 }, [], 52250],
+        ['in an area with none', { width: 300000, height: 20000 }, [], 1000],
         ['on what they lie on', { width: 6000, height: 6000 }, [{ width: 90000, height: 84000 }], 34200],
         [
             'on the smallest of several',

@@ -60,32 +60,32 @@ final readonly class Overlaps
                     continue;
                 }
                 $areLines = null !== $this->design->line($card->id) && null !== $this->design->line($other->id);
-                $merged = $this->merged($card, $other);
-                $common = $merged->isEmpty() && $areLines ? $card->shape()->intersect($other->shape()) : $merged;
+                $merged = $this->common($card, $other, true);
+                $isMerged = $merged->area() > self::LEAST;
+                $common = $isMerged || !$areLines ? $merged : $this->common($card, $other, false);
                 if ($common->area() > self::LEAST) {
                     $upper = $this->depths->of($card->id) > $this->depths->of($other->id) ? $card : $other;
-                    $kind = $merged->isEmpty() ? RemarkKind::OnLettering : RemarkKind::Unseen;
+                    $kind = $isMerged ? RemarkKind::Unseen : RemarkKind::OnLettering;
                     $this->notes->remark($kind, $upper, $upper === $card ? $other : $card, at: $common);
                 }
             }
         }
     }
 
-    /** Where two cards are cut from the same film and nothing separates them. */
-    private function merged(Card $card, Card $other): Region
+    /** Where two cards overlap in one film with nothing between them, or in different films. */
+    private function common(Card $card, Card $other, bool $inOneFilm): Region
     {
-        $merged = [];
+        $common = [];
         foreach ($card->base as $part) {
             foreach ($other->base as $otherPart) {
-                if ($part->film === $otherPart->film) {
-                    $common = $part->region->intersect($otherPart->region);
-                    $merged[] = $common->area() > self::LEAST ? $common->subtract(...$this->between($card, $other, $part->film)) : Region::empty();
+                if (($part->film === $otherPart->film) === $inOneFilm) {
+                    $both = $part->region->intersect($otherPart->region);
+                    $common[] = $inOneFilm && $both->area() > self::LEAST ? $both->subtract(...$this->between($card, $other, $part->film)) : $both;
                 }
             }
         }
-        $all = Region::empty()->union(...$merged);
 
-        return $all->area() > self::LEAST ? $all : Region::empty();
+        return Region::empty()->union(...$common);
     }
 
     /** Bounds of a card's own ink with its copies. */

@@ -9,6 +9,9 @@ type Copies = Treatments['copies'];
 /** Share of the available room that a new ring of copies fills. */
 const FILLED = 0.95;
 
+/** Minimum radius of a new ring of copies, in µm. */
+const LEAST = 1000;
+
 /** Arranges copies in a ring that fits the form they are on, or the area, unless a radius was set before. */
 export const withRingOfCopies = (id: string, sheet: Sheet): Edit =>
     withCopiesSet(
@@ -37,7 +40,7 @@ function firstRadius(id: string, sheet: Sheet): number | null {
         ...rooms.filter((one) => one > 2 * size),
         Math.min(sheet.area.width, sheet.area.height) - size,
     );
-    return Math.min(defaults.copies.radius, Math.round((FILLED * room) / 2));
+    return Math.min(defaults.copies.radius, Math.max(LEAST, Math.round((FILLED * room) / 2)));
 }
 
 const contains = ({ left, top, width, height }: Frame, x: number, y: number) =>
